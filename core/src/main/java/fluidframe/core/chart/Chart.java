@@ -1,0 +1,75 @@
+package fluidframe.core.chart;
+
+import fluidframe.core.count.Beats;
+import fluidframe.core.count.Dance;
+import fluidframe.core.count.Rhythm;
+import fluidframe.core.couple.Role;
+import java.util.List;
+
+/**
+ * A figure, completely described: what it is called, how it may begin, the rows of both roles, how it may end, and what
+ * belongs to teaching it. A role without rows has no part in the figure (a solo).
+ */
+public record Chart(
+        Identity identity,
+        Start start,
+        List<Step> man,
+        List<Step> lady,
+        List<Timing> timings,
+        Totals totals,
+        Finish finish,
+        List<Part> parts,
+        List<Variant> variants,
+        Teaching teaching,
+        List<Acceptance> accepted) {
+    /** The most rows a role may have; more is a routine, not a figure. */
+    public static final int MAX_ROWS = 128;
+
+    public Chart {
+        man = List.copyOf(man);
+        lady = List.copyOf(lady);
+        timings = List.copyOf(timings);
+        parts = List.copyOf(parts);
+        variants = List.copyOf(variants);
+        accepted = List.copyOf(accepted);
+        if (man.isEmpty() && lady.isEmpty()) throw new IllegalArgumentException("A figure must have at least one step");
+        if (man.size() > MAX_ROWS || lady.size() > MAX_ROWS) {
+            throw new IllegalArgumentException("A role must have at most " + MAX_ROWS + " rows");
+        }
+        for (Part part : parts) {
+            if (part.to() > man.size()) {
+                throw new IllegalArgumentException(
+                        "Part " + part.id() + " must end by the man's last step, which is " + man.size());
+            }
+        }
+        for (Variant variant : variants) {
+            if (variant.keep() > man.size()) {
+                throw new IllegalArgumentException("Variant " + variant.id() + " must keep at most the man's "
+                        + man.size() + " steps, but keeps " + variant.keep());
+            }
+        }
+    }
+
+    public String id() {
+        return identity.id();
+    }
+
+    public Dance dance() {
+        return identity.dance();
+    }
+
+    public List<Step> steps(Role role) {
+        return role == Role.MAN ? man : lady;
+    }
+
+    public Rhythm rhythm(Role role) {
+        return Rhythm.of(dance(), steps(role).stream().map(Step::count).toList());
+    }
+
+    /** The length of the longer role. */
+    public Beats length() {
+        Beats his = rhythm(Role.MAN).total();
+        Beats hers = rhythm(Role.LADY).total();
+        return his.compareTo(hers) >= 0 ? his : hers;
+    }
+}

@@ -1,0 +1,136 @@
+package fluidframe.core.chart;
+
+import fluidframe.core.count.Beats;
+import fluidframe.core.count.Rhythm;
+import fluidframe.core.couple.CouplePosition;
+import fluidframe.core.couple.Hold;
+import fluidframe.core.couple.Role;
+import fluidframe.core.direction.Turn;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * One way of dancing a figure: whole, a part or a variant, with the last turn more or less than charted.
+ *
+ * @param variant id of the variant, if any; a use has a variant or a part, not both
+ * @param part id of the part, if any
+ * @param lastTurnSixteenths how much more (positive) of the last turn is made, in its own direction; negative for less
+ */
+public record FigureUse(Optional<String> variant, Optional<String> part, int lastTurnSixteenths) {
+    public static final FigureUse WHOLE = new FigureUse(Optional.empty(), Optional.empty(), 0);
+
+    public FigureUse {
+        if (variant.isPresent() && part.isPresent()) {
+            throw new IllegalArgumentException("A figure is danced as a variant or in part, not both");
+        }
+    }
+
+    public FigureUse withLastTurn(int sixteenths) {
+        return new FigureUse(variant, part, sixteenths);
+    }
+
+    /** Whether the chart has the part and the variant named. */
+    public boolean existsIn(Chart chart) {
+        return variant.map(id -> chart.variants().stream().anyMatch(v -> v.id().equals(id))).orElse(true)
+                && part.map(id -> chart.parts().stream().anyMatch(p -> p.id().equals(id))).orElse(true);
+    }
+
+    /** The rows that are danced, as a chart of their own. Refuses a part or variant which the chart does not have. */
+    public Chart of(Chart chart) {
+        Chart used = chart;
+        if (variant.isPresent()) {
+            used = varied(chart, chart.variants().stream()
+                    .filter(v -> v.id().equals(variant.get()))
+                    .findFirst()
+                    .orElseThrow(() -> missing(chart, "variant", variant.get())));
+        } else if (part.isPresent()) {
+            used = sliced(chart, chart.parts().stream()
+                    .filter(p -> p.id().equals(part.get()))
+                    .findFirst()
+                    .orElseThrow(() -> missing(chart, "part", part.get())));
+        }
+        return lastTurnSixteenths == 0 ? used : withLastTurnVaried(used);
+    }
+
+    private static IllegalArgumentException missing(Chart chart, String what, String id) {
+        return new IllegalArgumentException(chart.identity().name() + " has no " + what + " \"" + id + "\"");
+    }
+
+    private static Chart varied(Chart chart, Variant variant) {
+        Beats end = chart.rhythm(Role.MAN).onset(variant.keep());
+        List<Step> man = new ArrayList<>(chart.man().subList(0, variant.keep()));
+        List<Step> lady = new ArrayList<>(rowsBetween(chart, Role.LADY, Beats.ZERO, end));
+        man.addAll(variant.man());
+        lady.addAll(variant.lady());
+        Start start = variant.keep() == 0
+                ? new Start(
+                        chart.start().position(), chart.start().hold(), variant.entries(), chart.start().outsideAllowed())
+                : chart.start();
+        return cut(chart, start, man, lady, variant.finish());
+    }
+
+    private static Chart sliced(Chart chart, Part part) {
+        Rhythm his = chart.rhythm(Role.MAN);
+        Beats from = his.onset(part.from() - 1);
+        Beats to = his.onset(part.to());
+        CouplePosition position = chart.start().position();
+        Hold hold = chart.start().hold();
+        for (Role role : Role.values()) {
+            for (Step step : rowsBetween(chart, role, Beats.ZERO, from)) {
+                position = step.position().orElse(position);
+                hold = step.hold().orElse(hold);
+            }
+        }
+        boolean fromTheStart = part.from() == 1;
+        Start start = new Start(
+                position,
+                hold,
+                fromTheStart ? chart.start().entries() : part.entries(),
+                fromTheStart && chart.start().outsideAllowed());
+        return cut(chart, start, chart.man().subList(part.from() - 1, part.to()),
+                rowsBetween(chart, Role.LADY, from, to), part.finish());
+    }
+
+    private static Chart cut(Chart chart, Start start, List<Step> man, List<Step> lady, Finish finish) {
+        return new Chart(
+                chart.identity(), start, man, lady, List.of(), Totals.UNDECLARED, finish, List.of(), List.of(),
+                chart.teaching(), List.of());
+    }
+
+    private static List<Step> rowsBetween(Chart chart, Role role, Beats from, Beats to) {
+        Rhythm rhythm = chart.rhythm(role);
+        List<Step> rows = new ArrayList<>();
+        for (int i = 0; i < rhythm.size(); i++) {
+            if (rhythm.onset(i).compareTo(from) >= 0 && rhythm.onset(i).compareTo(to) < 0) {
+                rows.add(chart.steps(role).get(i));
+            }
+        }
+        return rows;
+    }
+
+    private Chart withLastTurnVaried(Chart chart) {
+        int side = 0;
+        for (Role role : Role.values()) {
+            for (Step step : chart.steps(role)) side = step.turn().sixteenths() == 0 ? side : Integer.signum(step.turn().sixteenths());
+        }
+        int change = lastTurnSixteenths * side;
+        return new Chart(
+                chart.identity(), chart.start(), turnedMore(chart.man(), change), turnedMore(chart.lady(), change),
+                chart.timings(), Totals.UNDECLARED, chart.finish(), List.of(), List.of(), chart.teaching(),
+                chart.accepted());
+    }
+
+    /** Books the change on the last row that turns and turns the rows after it along. */
+    private static List<Step> turnedMore(List<Step> steps, int change) {
+        int last = steps.size() - 1;
+        while (last > 0 && steps.get(last).turn().sixteenths() == 0) last--;
+        List<Step> varied = new ArrayList<>(steps);
+        for (int i = Math.max(last, 0); i < steps.size(); i++) {
+            Step step = steps.get(i).rotated(change);
+            Turn turn = i == last ? step.turn().plus(change) : step.turn();
+            varied.set(i, step.withTurnAndAlignment(turn, step.alignment()));
+        }
+        return varied;
+    }
+}

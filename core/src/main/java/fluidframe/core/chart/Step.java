@@ -1,0 +1,83 @@
+package fluidframe.core.chart;
+
+import fluidframe.core.count.Count;
+import fluidframe.core.couple.CouplePosition;
+import fluidframe.core.couple.Hold;
+import fluidframe.core.direction.Alignment;
+import fluidframe.core.direction.Turn;
+import fluidframe.core.step.ContraBody;
+import fluidframe.core.step.Foot;
+import fluidframe.core.step.FootPlacement;
+import fluidframe.core.step.Footwork;
+import fluidframe.core.step.Placement;
+import fluidframe.core.step.RiseFall;
+import fluidframe.core.step.Sway;
+import fluidframe.core.step.Weight;
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * One row of one role.
+ *
+ * @param count the word said on it
+ * @param foot the foot that acts
+ * @param placement where it goes
+ * @param alignment where it is laid in the room; empty means unknown, never "no turn"
+ * @param turn the turn between the row before and this one
+ * @param weight the weight it takes, where it is not what the placement means by itself
+ * @param footwork the parts of the foot that touch, where charted
+ * @param rise rise and fall over the row
+ * @param cbm contra body movement
+ * @param sway sway at the end of the row
+ * @param position the couple position taken on this row; empty means as before
+ * @param hold the hold taken on this row; empty means as before
+ * @param note the coach's remark, may be blank
+ * @param doubtful whether the charter was not sure of this row
+ */
+public record Step(
+        Count count,
+        Foot foot,
+        Placement placement,
+        Optional<Alignment> alignment,
+        Turn turn,
+        Optional<Weight> weight,
+        Optional<Footwork> footwork,
+        RiseFall rise,
+        ContraBody cbm,
+        Sway sway,
+        Optional<CouplePosition> position,
+        Optional<Hold> hold,
+        String note,
+        boolean doubtful) {
+    public Step {
+        Objects.requireNonNull(count, "count");
+        Objects.requireNonNull(foot, "foot");
+        Objects.requireNonNull(placement, "placement");
+    }
+
+    /** The weight the foot takes: as written, or as the placement means by itself. */
+    public Weight weightTaken() {
+        return weight.orElse(placement.usualWeight());
+    }
+
+    /** The direction of the foot before the turn into this row, where the alignment is charted. */
+    public Optional<Alignment> alignmentBefore() {
+        return alignment.map(a -> a.rotated(-turn.sixteenths()));
+    }
+
+    public Step withTurnAndAlignment(Turn newTurn, Optional<Alignment> newAlignment) {
+        return new Step(
+                count, foot, placement, newAlignment, newTurn, weight, footwork, rise, cbm, sway, position, hold, note,
+                doubtful);
+    }
+
+    /** The same row after the whole figure has been turned by so many sixteenths clockwise. */
+    public Step rotated(int sixteenths) {
+        return withTurnAndAlignment(turn, alignment.map(a -> a.rotated(sixteenths)));
+    }
+
+    /** {@code "RF forward in CBMP outside partner"}. */
+    public String spoken() {
+        return new FootPlacement(foot, placement).toString();
+    }
+}

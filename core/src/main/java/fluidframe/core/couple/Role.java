@@ -1,0 +1,27 @@
+package fluidframe.core.couple;
+
+/** The two parts of a figure, by the terms of the technique; studios may say leader and follower. */
+public enum Role {
+    MAN("man"),
+    LADY("lady");
+
+    private final String word;
+
+    Role(String word) {
+        this.word = word;
+    }
+
+    public Role partner() {
+        return this == MAN ? LADY : MAN;
+    }
+
+    /** {@code "His"} or {@code "Her"}, for reasons in plain sentences. */
+    public String possessive() {
+        return this == MAN ? "His" : "Her";
+    }
+
+    @Override
+    public String toString() {
+        return word;
+    }
+}

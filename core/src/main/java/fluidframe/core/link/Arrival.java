@@ -1,0 +1,95 @@
+package fluidframe.core.link;
+
+import fluidframe.core.chart.Finish;
+import fluidframe.core.count.Beats;
+import fluidframe.core.couple.CouplePosition;
+import fluidframe.core.couple.Hold;
+import fluidframe.core.couple.Role;
+import fluidframe.core.direction.Direction;
+import fluidframe.core.ledger.Ledger;
+import fluidframe.core.ledger.LedgerRow;
+import fluidframe.core.step.Foot;
+
+/**
+ * The state in which a figure leaves the couple.
+ *
+ * @param man where the man's feet point once his body has completed any turn
+ * @param lady where the lady's feet point once hers has
+ * @param manFree the foot he can step with
+ * @param ladyFree the foot she can step with
+ * @param position the couple position
+ * @param hold the hold
+ * @param finish how the figure may end besides
+ * @param turnSide 1 if its last turn is to the right, -1 to the left, 0 if it does not turn
+ * @param travel direction of travel over the last bar in sixteenths clockwise from the line of dance; NaN if on the spot
+ * @param nextBeat the beat of the bar on which the next figure would begin, from 0
+ */
+public record Arrival(
+        Direction man,
+        Direction lady,
+        Foot manFree,
+        Foot ladyFree,
+        CouplePosition position,
+        Hold hold,
+        Finish finish,
+        int turnSide,
+        double travel,
+        Beats nextBeat) {
+
+    /** The state after a figure for couples that began on the first beat, turned by so many sixteenths as a whole. */
+    public static Arrival after(Danceable danced, int rotation, Beats startBeat) {
+        Ledger ledger = danced.ledger();
+        LedgerRow his = ledger.of(Role.MAN).last();
+        LedgerRow hers = ledger.of(Role.LADY).last();
+        CouplePosition position = ledger.positions().last();
+        int hersToCome = position.isFacing() && hers.lag() == 0 ? his.lag() : 0;
+        int hisToCome = position.isFacing() && his.lag() == 0 ? hers.lag() : 0;
+        Travel travel = Travel.of(danced.lastTravel());
+        return new Arrival(
+                his.foot().plus(hisToCome + rotation),
+                hers.foot().plus(hersToCome + rotation),
+                his.free(),
+                hers.free(),
+                position,
+                ledger.positions().lastHold(),
+                danced.chart().finish(),
+                lastTurnSide(ledger),
+                travel.sixteenths() + rotation,
+                startBeat.plus(danced.chart().length()).remainder(danced.chart().dance().bar()));
+    }
+
+    public static Arrival after(Danceable danced) {
+        return after(danced, 0, Beats.ZERO);
+    }
+
+    private static int lastTurnSide(Ledger ledger) {
+        int side = 0;
+        for (Role role : Role.values()) {
+            for (LedgerRow row : ledger.of(role).rows()) {
+                int turned = row.step().turn().sixteenths();
+                side = turned == 0 ? side : Integer.signum(turned);
+            }
+        }
+        return side;
+    }
+
+    /** The same state named from the new line of dance, after a corner. */
+    public Arrival afterCorner() {
+        return turned(Direction.CORNER_SIXTEENTHS);
+    }
+
+    /** The same state had the couple turned so many sixteenths more in the direction of the last turn. */
+    Arrival withMoreTurn(int sixteenths) {
+        return turned(sixteenths * turnSide);
+    }
+
+    private Arrival turned(int sixteenths) {
+        return new Arrival(
+                man.plus(sixteenths), lady.plus(sixteenths), manFree, ladyFree, position, hold, finish, turnSide,
+                travel + sixteenths, nextBeat);
+    }
+
+    public Foot free(Role role) {
+        return role == Role.MAN ? manFree : ladyFree;
+    }
+}

@@ -1,0 +1,87 @@
+package fluidframe.core.link;
+
+import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.FigureUse;
+import fluidframe.core.couple.Role;
+import fluidframe.core.floor.FloorPlan;
+import fluidframe.core.floor.Footfall;
+import fluidframe.core.floor.Point;
+import fluidframe.core.ledger.Ledger;
+import fluidframe.core.rule.Sheet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+
+/** A figure as it would be danced (whole, a part or a variant), worked out once. */
+public final class Danceable {
+    private final Chart figure;
+    private final FigureUse use;
+    private final Sheet sheet;
+
+    private Danceable(Chart figure, FigureUse use) {
+        this.figure = figure;
+        this.use = use;
+        this.sheet = Sheet.of(use.of(figure));
+    }
+
+    /** Refuses a part or variant which the figure does not have. */
+    public static Danceable of(Chart figure, FigureUse use) {
+        return new Danceable(figure, use);
+    }
+
+    /** The whole figure this is taken from. */
+    public Chart figure() {
+        return figure;
+    }
+
+    public FigureUse use() {
+        return use;
+    }
+
+    /** The rows danced. */
+    public Chart chart() {
+        return sheet.chart();
+    }
+
+    public Ledger ledger() {
+        return sheet.ledger();
+    }
+
+    public Sheet sheet() {
+        return sheet;
+    }
+
+    /** {@code "Natural Turn 1-3"}, {@code "Reverse Turn, after a spin turn"}. */
+    public String name() {
+        String name = figure.identity().name();
+        if (use.part().isPresent()) return name + " " + use.part().get();
+        return use.variant()
+                .flatMap(id -> figure.variants().stream().filter(v -> v.id().equals(id)).findFirst())
+                .map(v -> name + ", " + v.name())
+                .orElse(name);
+    }
+
+    /** By how many sixteenths the chart may be turned as a whole to begin on each of its alignments; 0 is as charted. */
+    public Set<Integer> entryRotations() {
+        Set<Integer> rotations = new LinkedHashSet<>(List.of(0));
+        chart().start().entries().forEach(entry ->
+                rotations.add(entry.footDirection().clockwiseFrom(ledger().of(Role.MAN).start())));
+        return rotations;
+    }
+
+    /** The way the couple travels over the last bar, in metres, as charted. */
+    Point lastTravel() {
+        FloorPlan floor = sheet.floor();
+        double from = chart().length().toDouble() - chart().dance().beatsPerBar();
+        List<Footfall> falls = floor.of(Role.MAN);
+        Point before = floor.startMan();
+        for (Footfall fall : falls) if (fall.onset() < from) before = fall.centre();
+        return falls.isEmpty() ? Point.ORIGIN : falls.get(falls.size() - 1).centre().minus(before);
+    }
+
+    /** The way the man travels on the first step, in metres, as charted. */
+    Point firstTravel() {
+        List<Footfall> falls = sheet.floor().of(Role.MAN);
+        return falls.isEmpty() ? Point.ORIGIN : falls.get(0).centre().minus(sheet.floor().startMan());
+    }
+}

@@ -1,0 +1,174 @@
+package fluidframe.core.link;
+
+import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.Step;
+import fluidframe.core.count.Beats;
+import fluidframe.core.count.Count;
+import fluidframe.core.couple.CouplePosition;
+import fluidframe.core.couple.Role;
+import fluidframe.core.direction.Alignment;
+import fluidframe.core.direction.Direction;
+import fluidframe.core.ledger.Ledger;
+import fluidframe.core.step.Foot;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * Decides links from the computed states alone; what is customary is another opinion, kept apart. Alignment is judged
+ * after everything else, since it is the one thing that a corner or a little more turn can mend.
+ */
+public final class Linker {
+    private Linker() {}
+
+    /** Whether {@code next} may follow {@code before}, both danced as charted. */
+    public static Link link(Danceable before, Danceable next) {
+        return link(Arrival.after(before), next);
+    }
+
+    /** Whether {@code next} may follow from this state. */
+    public static Link link(Arrival arrival, Danceable next) {
+        List<Condition> conditions = new ArrayList<>();
+        for (Role role : Role.values()) conditions.add(foot(arrival, next, role));
+        conditions.add(position(arrival, next.chart()));
+        conditions.add(hold(arrival, next.chart()));
+        conditions.add(outside(arrival, next.chart()));
+        conditions.add(beat(arrival, next.chart()));
+        conditions.add(travel(arrival, next));
+        boolean hard = conditions.stream().allMatch(Condition::holds);
+        conditions.add(alignment(arrival, next));
+        boolean aligned = conditions.get(conditions.size() - 1).holds();
+        List<Adjustment> adjustments = hard && !aligned ? adjustments(arrival, next) : List.of();
+        Link.Verdict verdict = hard && aligned
+                ? Link.Verdict.YES
+                : adjustments.isEmpty() ? Link.Verdict.NO : Link.Verdict.YES_IF;
+        return new Link(verdict, conditions, adjustments, rotation(arrival, next));
+    }
+
+    private static Condition foot(Arrival arrival, Danceable next, Role role) {
+        Foot free = arrival.free(role);
+        List<Step> steps = next.chart().steps(role);
+        Foot first = steps.isEmpty() ? free : steps.get(0).foot();
+        return new Condition(
+                role == Role.MAN ? Condition.Kind.MAN_FOOT : Condition.Kind.LADY_FOOT,
+                free == first,
+                free.spoken() + " free",
+                "begins " + first.spoken(),
+                "The " + role + "'s " + free.spoken() + " is free and the figure begins with the " + first.spoken() + ".");
+    }
+
+    private static Condition position(Arrival arrival, Chart next) {
+        CouplePosition left = arrival.position();
+        CouplePosition wanted = next.start().position();
+        return new Condition(
+                Condition.Kind.POSITION, left == wanted, left.toString(), wanted.toString(),
+                "The couple is left in " + left + " position and the figure begins in " + wanted + " position.");
+    }
+
+    private static Condition hold(Arrival arrival, Chart next) {
+        return new Condition(
+                Condition.Kind.HOLD,
+                arrival.hold() == next.start().hold(),
+                arrival.hold().toString(),
+                next.start().hold().toString(),
+                "The hold is left " + arrival.hold() + " and the figure begins with " + next.start().hold() + ".");
+    }
+
+    private static Condition outside(Arrival arrival, Chart next) {
+        boolean outside = arrival.finish().nextOutside();
+        boolean allowed = next.start().outsideAllowed();
+        return new Condition(
+                Condition.Kind.OUTSIDE,
+                !outside || allowed,
+                outside ? "next step outside partner" : "partner in line",
+                allowed ? "in line or outside" : "in line",
+                outside
+                        ? "The next step would be taken outside partner" + (allowed ? ", and the figure may begin so." : ", and the figure begins in line.")
+                        : "The partner is in line.");
+    }
+
+    private static Condition beat(Arrival arrival, Chart next) {
+        Count first = next.steps(next.man().isEmpty() ? Role.LADY : Role.MAN).get(0).count();
+        Beats wanted = first.kind() == Count.Kind.BEAT ? Beats.of(first.beat() - 1) : arrival.nextBeat();
+        boolean holds = wanted.equals(arrival.nextBeat());
+        String left = "beat " + arrival.nextBeat().plus(Beats.ONE);
+        String begins = "beat " + wanted.plus(Beats.ONE);
+        return new Condition(
+                Condition.Kind.BEAT, holds, left, begins,
+                "The music is on " + left + " and the figure begins on " + begins + ".");
+    }
+
+    private static Condition travel(Arrival arrival, Danceable next) {
+        double first = Travel.of(next.firstTravel()).sixteenths() + rotation(arrival, next);
+        boolean reverses = Travel.reverses(arrival.travel(), first);
+        return new Condition(
+                Condition.Kind.TRAVEL,
+                !reverses,
+                named(arrival.travel()),
+                named(first),
+                reverses
+                        ? "The couple is travelling " + named(arrival.travel()) + " and the first step would go " + named(first)
+                                + ", back the way it came, without a checked step between."
+                        : "The direction of travel can go on.");
+    }
+
+    private static String named(double travel) {
+        return Double.isNaN(travel) ? "on the spot" : "to " + Direction.of(Math.toIntExact(Math.round(travel / 2) * 2));
+    }
+
+    /** By how much the next figure would have to be turned for the man's feet to go on as they are. */
+    private static int rotation(Arrival arrival, Danceable next) {
+        return arrival.man().clockwiseFrom(next.ledger().of(Role.MAN).start());
+    }
+
+    private static Condition alignment(Arrival arrival, Danceable next) {
+        Set<Integer> rotations = next.entryRotations();
+        Alignment first = firstAlignment(next);
+        String wanted = rotations.stream().map(r -> first.rotated(r).toString()).distinct().collect(Collectors.joining(" or "));
+        String left = first.withFootDirection(arrival.man()).toString();
+        boolean fits = fits(arrival, next);
+        boolean manFits = rotations.contains(rotation(arrival, next));
+        String reason = manFits && !fits
+                ? "The man is " + left + " as the figure asks, but the lady's feet point to " + arrival.lady() + " instead of "
+                        + next.ledger().of(Role.LADY).start().plus(rotation(arrival, next)) + "."
+                : "The man is left " + left + " and the figure begins " + wanted + ".";
+        return new Condition(Condition.Kind.ALIGNMENT, fits, left, wanted, reason);
+    }
+
+    private static Alignment firstAlignment(Danceable next) {
+        Direction start = next.ledger().of(Role.MAN).start();
+        return next.chart().man().stream()
+                .findFirst()
+                .flatMap(Step::alignment)
+                .map(a -> new Alignment(a.kind(), a.direction(), java.util.Optional.empty()).withFootDirection(start))
+                .orElse(Alignment.of(Alignment.Kind.FACING, start));
+    }
+
+    private static boolean fits(Arrival arrival, Danceable next) {
+        int rotation = rotation(arrival, next);
+        if (!next.entryRotations().contains(rotation)) return false;
+        Ledger ledger = next.ledger();
+        boolean width = arrival.position().isPromenade() && next.chart().start().position().isPromenade();
+        return width
+                || ledger.of(Role.LADY).isEmpty()
+                || ledger.of(Role.LADY).start().plus(rotation).equals(arrival.lady());
+    }
+
+    private static List<Adjustment> adjustments(Arrival arrival, Danceable next) {
+        List<Adjustment> found = new ArrayList<>();
+        int less = arrival.turnSide() == 0 ? 0 : arrival.finish().lessSixteenths();
+        int more = arrival.turnSide() == 0 ? 0 : arrival.finish().moreSixteenths();
+        for (int turn = -less; turn <= more; turn++) {
+            if (turn % 2 != 0) continue;
+            for (boolean corner : new boolean[] {false, true}) {
+                Arrival adjusted = arrival.withMoreTurn(turn);
+                if (corner) adjusted = adjusted.afterCorner();
+                if (fits(adjusted, next) && travel(adjusted, next).holds()) found.add(new Adjustment(corner, turn));
+            }
+        }
+        found.sort(Comparator.comparingInt(Adjustment::cost));
+        return found;
+    }
+}

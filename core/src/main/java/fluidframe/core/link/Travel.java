@@ -1,0 +1,19 @@
+package fluidframe.core.link;
+
+import fluidframe.core.floor.Point;
+
+/** A direction of travel in sixteenths clockwise from the line of dance; NaN when nobody travels. */
+record Travel(double sixteenths) {
+    private static final double LEAST_METRES = 0.25;
+
+    static Travel of(Point way) {
+        return new Travel(way.length() < LEAST_METRES ? Double.NaN : Math.atan2(way.y(), way.x()) * 8 / Math.PI);
+    }
+
+    /** Whether two directions of travel are nearly opposite; false if either stands still. */
+    static boolean reverses(double one, double other) {
+        if (Double.isNaN(one) || Double.isNaN(other)) return false;
+        double apart = Math.abs(((one - other + 8) % 16 + 16) % 16 - 8);
+        return apart > 6.5;
+    }
+}

@@ -1,0 +1,34 @@
+package fluidframe.core.rule;
+
+import fluidframe.core.couple.Role;
+import java.util.Optional;
+
+/**
+ * What a rule says about one chart.
+ *
+ * @param rule which rule
+ * @param severity how much it weighs
+ * @param role whose row it is about, if one
+ * @param step the row in that role from 1, or 0 for the figure as a whole
+ * @param reason one plain sentence with the numbers in it, shown as it stands
+ * @param fix a change of one cell that would settle it, where one is evident
+ */
+public record Finding(RuleId rule, Severity severity, Optional<Role> role, int step, String reason, Optional<Fix> fix) {
+    public static Finding broken(RuleId rule, Role role, int step, String reason) {
+        return new Finding(rule, Severity.BROKEN, Optional.of(role), step, reason, Optional.empty());
+    }
+
+    public static Finding doubtful(RuleId rule, Role role, int step, String reason) {
+        return new Finding(rule, Severity.DOUBTFUL, Optional.of(role), step, reason, Optional.empty());
+    }
+
+    /** A finding about the figure as a whole. */
+    public static Finding whole(RuleId rule, Severity severity, String reason) {
+        return new Finding(rule, severity, Optional.empty(), 0, reason, Optional.empty());
+    }
+
+    /** The same with a change of one cell of the row it is about. */
+    public Finding withFix(String label, String column, String text) {
+        return new Finding(rule, severity, role, step, reason, Optional.of(new Fix(label, role.orElseThrow(), step, column, text)));
+    }
+}

@@ -1,0 +1,2 @@
+/** Rules of one topic; each is its own small class, listed in {@code FootworkRules}. */
+package fluidframe.core.rule.footwork;

@@ -1,0 +1,75 @@
+package fluidframe.core.rule.partner;
+
+import fluidframe.core.couple.CouplePosition;
+import fluidframe.core.couple.Role;
+import fluidframe.core.direction.Direction;
+import fluidframe.core.direction.TurnText;
+import fluidframe.core.ledger.Ledger;
+import fluidframe.core.rule.Finding;
+import fluidframe.core.rule.Rule;
+import fluidframe.core.rule.RuleId;
+import fluidframe.core.rule.Sheet;
+import java.util.ArrayList;
+import java.util.List;
+
+/** A couple position is a relation between the two bodies, and it has to hold on every row. */
+final class RelativeDirection implements Rule {
+    static final RuleId ID = new RuleId("partner.relative-direction");
+
+    @Override
+    public RuleId id() {
+        return ID;
+    }
+
+    @Override
+    public String statement() {
+        return "The lady's body stands to the man's as the couple position says.";
+    }
+
+    @Override
+    public List<String> exceptions() {
+        return List.of("While a position is being changed the bodies may be anywhere between the two positions.", "Rows that end at different times are not compared.", "A body that turns less than its foot is judged by the body.");
+    }
+
+    @Override
+    public List<Finding> check(Sheet sheet) {
+        if (!sheet.isForCouple()) return List.of();
+        List<Finding> findings = new ArrayList<>();
+        List<Ledger.Moment> moments = sheet.ledger().moments();
+        CouplePosition before = sheet.chart().start().position();
+        Direction man = sheet.ledger().of(Role.MAN).start();
+        Direction lady = sheet.ledger().of(Role.LADY).start();
+        if (before.misfit(man, lady) > 0 && positionAfter(moments, -1, before) == before) {
+            findings.add(finding(1, before, man, lady, "begins"));
+        }
+        for (int i = 0; i < moments.size(); i++) {
+            Ledger.Moment moment = moments.get(i);
+            CouplePosition position = moment.man().position();
+            CouplePosition after = positionAfter(moments, i, position);
+            man = moment.man().body();
+            lady = moment.lady().body();
+            if (position.misfit(man, lady) > 0 && !between(before, position, man, lady) && !between(position, after, man, lady)) {
+                findings.add(finding(moment.man().number(), position, man, lady, "is"));
+            }
+            before = position;
+        }
+        return findings;
+    }
+
+    private static CouplePosition positionAfter(List<Ledger.Moment> moments, int index, CouplePosition otherwise) {
+        return index + 1 < moments.size() ? moments.get(index + 1).man().position() : otherwise;
+    }
+
+    /** Whether the relation lies on the shorter way from one position to another. */
+    private static boolean between(CouplePosition one, CouplePosition other, Direction man, Direction lady) {
+        if (one == other) return false;
+        int relative = lady.clockwiseFrom(man);
+        return relative >= Math.min(one.from(), other.from()) && relative <= Math.max(one.to(), other.to());
+    }
+
+    private static Finding finding(int step, CouplePosition position, Direction man, Direction lady, String verb) {
+        return Finding.broken(ID, Role.MAN, step, "On the man's step " + step + " the couple " + verb + " in " + position
+                + " position, which has the lady " + position.relation() + ", but the man's body faces " + man + " and the lady's " + lady
+                + ": " + TurnText.fraction(lady.clockwiseFrom(man)) + " clockwise of his, off by " + TurnText.fraction(position.misfit(man, lady)) + ".");
+    }
+}

@@ -1,0 +1,50 @@
+package fluidframe.core.rule.turn;
+
+import fluidframe.core.couple.Role;
+import fluidframe.core.direction.Turn;
+import fluidframe.core.direction.TurnText;
+import fluidframe.core.ledger.LedgerRow;
+import fluidframe.core.rule.Finding;
+import fluidframe.core.rule.Rule;
+import fluidframe.core.rule.RuleId;
+import fluidframe.core.rule.Sheet;
+import java.util.ArrayList;
+import java.util.List;
+
+/** More than 3/8 cannot be turned merely by placing the next foot. */
+final class NeedsPivot implements Rule {
+    static final RuleId ID = new RuleId("turn.needs-pivot");
+
+    @Override
+    public RuleId id() {
+        return ID;
+    }
+
+    @Override
+    public String statement() {
+        return "A turn of more than 3/8 between two steps is a pivot, swivel, spiral, spin or heel turn.";
+    }
+
+    @Override
+    public List<String> exceptions() {
+        return List.of("How 3/8 itself is divided differs between schools and is left alone.");
+    }
+
+    private static final int MOST = 6;
+
+    @Override
+    public List<Finding> check(Sheet sheet) {
+        List<Finding> findings = new ArrayList<>();
+        for (Role role : Role.values()) {
+            for (LedgerRow row : sheet.rows(role)) {
+                Turn turn = row.step().turn();
+                if (Math.abs(turn.sixteenths()) > MOST && !turn.kind().turnsOnStandingFoot()) {
+                    findings.add(Finding.broken(ID, role, row.number(), "The " + role + "'s step " + row.number() + " turns "
+                                    + TurnText.amount(turn.sixteenths()) + " by placing the foot; more than 3/8 needs a pivot or another turn on the standing foot.")
+                            .withFix("Make it a pivot", "turn", TurnText.amount(turn.sixteenths()) + " pivot"));
+                }
+            }
+        }
+        return findings;
+    }
+}

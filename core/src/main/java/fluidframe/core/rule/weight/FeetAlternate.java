@@ -1,0 +1,52 @@
+package fluidframe.core.rule.weight;
+
+import fluidframe.core.couple.Role;
+import fluidframe.core.ledger.LedgerRow;
+import fluidframe.core.rule.Finding;
+import fluidframe.core.rule.Rule;
+import fluidframe.core.rule.RuleId;
+import fluidframe.core.rule.Sheet;
+import fluidframe.core.step.Foot;
+import fluidframe.core.step.Placement;
+import fluidframe.core.step.Weight;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Nobody can step on the foot already stood on. */
+final class FeetAlternate implements Rule {
+    static final RuleId ID = new RuleId("weight.feet-alternate");
+
+    @Override
+    public RuleId id() {
+        return ID;
+    }
+
+    @Override
+    public String statement() {
+        return "Consecutive steps that take full weight use opposite feet.";
+    }
+
+    @Override
+    public List<String> exceptions() {
+        return List.of("A brush, tap, point or hold takes no weight, so the same foot may step after it.");
+    }
+
+    @Override
+    public List<Finding> check(Sheet sheet) {
+        List<Finding> findings = new ArrayList<>();
+        for (Role role : Role.values()) {
+            LedgerRow standing = null;
+            for (LedgerRow row : sheet.rows(role)) {
+                Foot foot = row.step().foot();
+                boolean moves = row.step().placement().kind() != Placement.Kind.IN_PLACE;
+                if (standing != null && moves && standing.step().foot() == foot) {
+                    findings.add(Finding.broken(ID, role, row.number(), "The " + role + "'s step " + row.number() + " uses the " + foot.spoken()
+                                    + ", which has carried the weight since step " + standing.number() + ".")
+                            .withFix("Make it the " + foot.other().spoken(), "foot", foot.other().toString()));
+                }
+                if (row.step().weightTaken() == Weight.FULL) standing = row;
+            }
+        }
+        return findings;
+    }
+}

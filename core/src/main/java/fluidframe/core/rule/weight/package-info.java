@@ -1,0 +1,2 @@
+/** Rules of one topic; each is its own small class, listed in {@code WeightRules}. */
+package fluidframe.core.rule.weight;

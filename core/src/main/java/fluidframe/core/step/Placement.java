@@ -1,0 +1,161 @@
+package fluidframe.core.step;
+
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * Where the foot is put in relation to the other foot.
+ *
+ * @param kind the direction or action
+ * @param qualifiers what is said of it besides
+ */
+public record Placement(Kind kind, Set<Qualifier> qualifiers) {
+    /** Directions and actions, with the angle from the toes towards the foot's own side and the share of a stride. */
+    public enum Kind {
+        FORWARD(0, 1, "forward", "fwd", "f"),
+        FORWARD_ACROSS(0, 0.85, "forward and across", "fwd across", "fa", "fx"),
+        DIAGONALLY_FORWARD(2, 0.8, "diagonally forward", "diag fwd", "df"),
+        SIDE_SLIGHTLY_FORWARD(3, 0.75, "side and slightly forward", "side fwd", "sf"),
+        SIDE(4, 0.75, "side", "s"),
+        SIDE_SLIGHTLY_BACK(5, 0.75, "side and slightly back", "side back", "sb"),
+        DIAGONALLY_BACK(6, 0.75, "diagonally back", "diag back", "db"),
+        BACK_SLIGHTLY_SIDE(7, 0.8, "back and slightly side", "back side", "bs"),
+        BACK(8, 1, "back", "b"),
+        CLOSE(4, 0, "closes", "close", "c"),
+        CROSS_BEHIND(8, 0, "crosses behind", "xb"),
+        CROSS_IN_FRONT(0, 0, "crosses in front", "xf"),
+        IN_PLACE(4, 0, "in place", "ip"),
+        BRUSH(4, 0, "brushes", "brush", "br"),
+        TAP(4, 0, "taps", "tap"),
+        POINT(4, 0.5, "points", "point"),
+        HOLD(4, 0, "holds", "hold", "h");
+
+        private final int angle;
+        private final double stride;
+        private final String[] words;
+
+        Kind(int angle, double stride, String... words) {
+            this.angle = angle;
+            this.stride = stride;
+            this.words = words;
+        }
+
+        /** Sixteenths from the direction of the toes towards the foot's own side: 0 forward, 4 side, 8 back. */
+        public int angle() {
+            return angle;
+        }
+
+        /** Length as a share of a full stride, 0 to 1. */
+        public double stride() {
+            return stride;
+        }
+
+        /** Whether a step of this kind travels over the floor. */
+        public boolean travels() {
+            return stride > 0 && this != POINT;
+        }
+
+        public boolean isForward() {
+            return this == FORWARD || this == FORWARD_ACROSS || this == DIAGONALLY_FORWARD;
+        }
+
+        public boolean isBack() {
+            return this == BACK || this == BACK_SLIGHTLY_SIDE || this == DIAGONALLY_BACK;
+        }
+
+        /** What weight is meant when none is written. */
+        public Weight usualWeight() {
+            return this == BRUSH || this == TAP || this == POINT || this == HOLD ? Weight.NONE : Weight.FULL;
+        }
+
+        /** The shortest code that a coach can type for it. */
+        public String code() {
+            return words[words.length - 1];
+        }
+
+        @Override
+        public String toString() {
+            return words[0];
+        }
+    }
+
+    /** What may be said besides; printed in this order. */
+    public enum Qualifier {
+        SMALL("small"),
+        IN_CBMP("in CBMP"),
+        OUTSIDE_PARTNER("outside partner"),
+        PARTNER_OUTSIDE("partner outside"),
+        WITHOUT_WEIGHT("without weight");
+
+        private final String words;
+
+        Qualifier(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String toString() {
+            return words;
+        }
+    }
+
+    public Placement {
+        qualifiers = qualifiers.isEmpty()
+                ? Set.of()
+                : java.util.Collections.unmodifiableSet(EnumSet.copyOf(qualifiers));
+        if (qualifiers.contains(Qualifier.OUTSIDE_PARTNER) && qualifiers.contains(Qualifier.PARTNER_OUTSIDE)) {
+            throw new IllegalArgumentException("A step is taken outside partner or with partner outside, not both");
+        }
+    }
+
+    public static Placement of(Kind kind) {
+        return new Placement(kind, Set.of());
+    }
+
+    /** Reads {@code "forward in CBMP outside partner"} or {@code "f cbmp op"}; the inverse of {@link #toString()}. */
+    public static Placement parse(String text) {
+        String rest = " " + text.trim().toLowerCase(Locale.ROOT).replaceAll("[,\\s]+", " ") + " ";
+        Set<Qualifier> qualifiers = EnumSet.noneOf(Qualifier.class);
+        rest = take(rest, qualifiers, Qualifier.IN_CBMP, " in cbmp ", " cbmp ");
+        rest = take(rest, qualifiers, Qualifier.PARTNER_OUTSIDE, " partner outside ", " po ");
+        rest = take(rest, qualifiers, Qualifier.OUTSIDE_PARTNER, " outside partner ", " op ");
+        rest = take(rest, qualifiers, Qualifier.SMALL, " small step ", " small ");
+        rest = take(rest, qualifiers, Qualifier.WITHOUT_WEIGHT, " without weight ", " no weight ");
+        String words = rest.trim();
+        Kind kind = Arrays.stream(Kind.values())
+                .filter(k -> Arrays.asList(k.words).contains(words))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("A placement must be one of "
+                        + Arrays.stream(Kind.values()).map(Kind::toString).collect(Collectors.joining(", "))
+                        + ", with small, in CBMP, outside partner, partner outside or without weight after it, but was \""
+                        + text + "\""));
+        return new Placement(kind, qualifiers);
+    }
+
+    private static String take(String text, Set<Qualifier> into, Qualifier qualifier, String... words) {
+        for (String word : words) {
+            if (text.contains(word)) {
+                into.add(qualifier);
+                return text.replace(word, " ");
+            }
+        }
+        return text;
+    }
+
+    public boolean has(Qualifier qualifier) {
+        return qualifiers.contains(qualifier);
+    }
+
+    /** What weight the foot takes when the chart says nothing more. */
+    public Weight usualWeight() {
+        return has(Qualifier.WITHOUT_WEIGHT) ? Weight.NONE : kind.usualWeight();
+    }
+
+    @Override
+    public String toString() {
+        return kind + qualifiers.stream().map(q -> " " + q).collect(Collectors.joining());
+    }
+}

@@ -1,0 +1,2 @@
+/** Checks chart files from the command line. */
+package fluidframe.server.check;

@@ -1,0 +1,43 @@
+package fluidframe.server.web;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import fluidframe.library.ChartSchema;
+import io.swagger.v3.core.util.Json31;
+import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Schema;
+import java.util.List;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** Puts the shipped chart schema into the API description, so that a chart has one definition for files and requests. */
+@Configuration
+public class ApiDescription {
+    /** The reference to the chart schema within the description. */
+    public static final String CHART = "#/components/schemas/Chart";
+
+    private static final String DEFINITION = "Chart_";
+
+    @Bean
+    OpenApiCustomizer chartSchema() {
+        return api -> {
+            api.setInfo(new Info().title("Fluid Frame").version("1").description("Figures, their computed technique, and routines."));
+            api.setServers(List.of());
+            try {
+                ObjectMapper mapper = new ObjectMapper();
+                ObjectNode schema = (ObjectNode) mapper.readTree(ChartSchema.text().replace("#/$defs/", "#/components/schemas/" + DEFINITION));
+                JsonNode definitions = schema.remove("$defs");
+                schema.remove(List.of("$schema", "$id"));
+                api.getComponents().addSchemas("Chart", Json31.mapper().treeToValue(schema, Schema.class));
+                for (var entry : definitions.properties()) {
+                    api.getComponents().addSchemas(DEFINITION + entry.getKey(), Json31.mapper().treeToValue(entry.getValue(), Schema.class));
+                }
+            } catch (JsonProcessingException e) {
+                throw new IllegalStateException("The shipped schema must be JSON", e);
+            }
+        };
+    }
+}
