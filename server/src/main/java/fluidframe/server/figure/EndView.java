@@ -1,0 +1,48 @@
+package fluidframe.server.figure;
+
+import fluidframe.core.couple.Role;
+import fluidframe.core.direction.Alignment;
+import fluidframe.core.direction.Direction;
+import fluidframe.core.ledger.Ledger;
+import fluidframe.core.link.Arrival;
+import fluidframe.core.link.Danceable;
+
+/**
+ * Where a figure starts or finishes, for a small drawing: directions in sixteenths clockwise from the line of dance.
+ *
+ * @param manFoot the man's free foot, L or R
+ * @param ladyFoot the lady's free foot
+ * @param alignment the man's alignment in words
+ */
+public record EndView(int man, int lady, String manFoot, String ladyFoot, String position, String alignment, boolean outside) {
+    static EndView start(Danceable danced) {
+        Ledger ledger = danced.ledger();
+        Direction man = ledger.of(Role.MAN).start();
+        return new EndView(
+                man.sixteenths(),
+                ledger.of(Role.LADY).start().sixteenths(),
+                danced.chart().man().get(0).foot().toString(),
+                danced.chart().lady().get(0).foot().toString(),
+                danced.chart().start().position().toString(),
+                named(danced.chart().man().get(0).alignment().map(Alignment::kind).orElse(Alignment.Kind.FACING), man),
+                false);
+    }
+
+    static EndView finish(Danceable danced) {
+        Arrival arrival = Arrival.after(danced);
+        var last = danced.ledger().of(Role.MAN).last().step();
+        return new EndView(
+                arrival.man().sixteenths(),
+                arrival.lady().sixteenths(),
+                arrival.manFree().toString(),
+                arrival.ladyFree().toString(),
+                arrival.position().toString(),
+                named(last.alignment().map(Alignment::kind).orElse(Alignment.Kind.FACING), arrival.man()),
+                arrival.finish().nextOutside());
+    }
+
+    private static String named(Alignment.Kind kind, Direction foot) {
+        Alignment.Kind plain = kind == Alignment.Kind.POINTING ? Alignment.Kind.FACING : kind;
+        return Alignment.of(plain, foot).withFootDirection(foot).toString();
+    }
+}

@@ -1,0 +1,63 @@
+package fluidframe.server.figure;
+
+import fluidframe.core.chart.Chart;
+import fluidframe.library.ChartReader;
+import fluidframe.library.ChartWriter;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Lob;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+
+/** The coach's own chart of a figure: a copy on top of a shipped one, or a figure of his own. */
+@Entity
+@Table(name = "figure_copy")
+class FigureCopyEntity {
+    @Id
+    private String id;
+
+    private String dance;
+    private String name;
+
+    @Version
+    private long version;
+
+    private int number;
+
+    @Lob
+    @Column(columnDefinition = "clob")
+    private String document;
+
+    private Instant savedAt;
+
+    protected FigureCopyEntity() {}
+
+    static FigureCopyEntity of(Chart chart, int number, Instant now) {
+        FigureCopyEntity entity = new FigureCopyEntity();
+        entity.id = chart.id();
+        entity.replaceWith(chart, number, now);
+        return entity;
+    }
+
+    void replaceWith(Chart chart, int newNumber, Instant now) {
+        dance = chart.dance().toString();
+        name = chart.identity().name();
+        number = newNumber;
+        document = ChartWriter.toYaml(chart);
+        savedAt = now;
+    }
+
+    Chart toChart() {
+        return ChartReader.read(document).orThrow();
+    }
+
+    String id() {
+        return id;
+    }
+
+    int number() {
+        return number;
+    }
+}

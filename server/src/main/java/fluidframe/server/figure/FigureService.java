@@ -1,0 +1,151 @@
+package fluidframe.server.figure;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.FigureUse;
+import fluidframe.core.count.Dance;
+import fluidframe.core.rule.Sheet;
+import fluidframe.library.ChartReader;
+import fluidframe.library.ChartWriter;
+import fluidframe.library.ReadResult;
+import fluidframe.server.web.NotFoundException;
+import fluidframe.server.web.StaleException;
+import fluidframe.server.web.UnreadableException;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/** Reading, saving and resetting figures. A chart may break rules and still be saved; one that cannot be read may not. */
+@Service
+class FigureService {
+    private final FigureShelf shelf;
+    private final FigureCopyRepository copies;
+    private final FigureVersionRepository versions;
+    private final FigureDrafts drafts;
+
+    FigureService(FigureShelf shelf, FigureCopyRepository copies, FigureVersionRepository versions, FigureDrafts drafts) {
+        this.shelf = shelf;
+        this.copies = copies;
+        this.versions = versions;
+        this.drafts = drafts;
+    }
+
+    @Transactional(readOnly = true)
+    List<FigureSummary> list(Dance dance, String query) {
+        Set<String> own = copies.findAll().stream().map(FigureCopyEntity::id).collect(Collectors.toSet());
+        Set<String> drafted = drafts.figureIds();
+        return shelf.repertoire().of(dance).stream()
+                .filter(danced -> danced.use().equals(FigureUse.WHOLE))
+                .filter(danced -> FigureSearch.matches(danced, query))
+                .map(danced -> FigureSummary.of(
+                        danced, shelf.shipped(danced.figure().id()).isPresent(), own.contains(danced.figure().id()),
+                        drafted.contains(danced.figure().id())))
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    FigureView get(String id) {
+        Optional<FigureCopyEntity> copy = copies.findById(id);
+        Chart chart = copy.map(FigureCopyEntity::toChart).or(() -> shelf.shipped(id)).orElseThrow(() -> missing(id));
+        return new FigureView(
+                id,
+                copy.map(FigureCopyEntity::number).orElse(0),
+                shelf.shipped(id).isPresent(),
+                copy.isPresent(),
+                ChartWriter.toJson(chart),
+                WorkView.of(Sheet.of(chart)),
+                drafts.of(id).orElse(null));
+    }
+
+    /** Keeps a chart as the next version of the coach's own copy; refuses if somebody has saved since. */
+    @Transactional
+    FigureView save(String id, int expectedVersion, JsonNode document, String note) {
+        Chart chart = read(document);
+        if (!chart.id().equals(id)) {
+            throw new IllegalArgumentException("The id in the chart must be \"" + id + "\", but was \"" + chart.id() + "\"");
+        }
+        Optional<FigureCopyEntity> copy = copies.findById(id);
+        int current = copy.map(FigureCopyEntity::number).orElse(0);
+        if (copy.isEmpty() && shelf.shipped(id).isEmpty() && expectedVersion != 0) throw missing(id);
+        if (current != expectedVersion) {
+            throw new StaleException(
+                    chart.identity().name(), expectedVersion, current, get(id).chart(), ChartWriter.toJson(chart));
+        }
+        int number = versions.findByKeyFigureIdOrderByKeyNumberDesc(id).stream().findFirst().map(v -> v.number() + 1).orElse(1);
+        Instant now = Instant.now();
+        versions.save(FigureVersionEntity.of(chart, number, note, now));
+        FigureCopyEntity entity = copy.orElseGet(() -> FigureCopyEntity.of(chart, number, now));
+        entity.replaceWith(chart, number, now);
+        copies.saveAndFlush(entity);
+        drafts.discard(id);
+        shelfChangesAfterCommit();
+        return get(id);
+    }
+
+    /** Puts a new figure of the coach's own beside the others. */
+    @Transactional
+    FigureView add(String text) {
+        ReadResult result = ChartReader.read(text);
+        Chart chart = result.chart().orElseThrow(() -> new UnreadableException(result.problems()));
+        if (copies.existsById(chart.id()) || shelf.shipped(chart.id()).isPresent()) {
+            throw new IllegalArgumentException("There is a figure with the id \"" + chart.id() + "\" already: change the id in the file, or open that figure and save there");
+        }
+        return save(chart.id(), 0, ChartWriter.toJson(chart), "read from a file");
+    }
+
+    /** Takes the coach's copy away, so that the shipped chart shows again; its versions stay. */
+    @Transactional
+    FigureView reset(String id) {
+        shelf.shipped(id).orElseThrow(() -> missing(id));
+        copies.findById(id).ifPresent(copies::delete);
+        drafts.discard(id);
+        copies.flush();
+        shelfChangesAfterCommit();
+        return get(id);
+    }
+
+    @Transactional(readOnly = true)
+    List<FigureView.VersionView> versions(String id) {
+        return versions.findByKeyFigureIdOrderByKeyNumberDesc(id).stream()
+                .map(v -> new FigureView.VersionView(v.number(), v.note(), v.savedAt()))
+                .toList();
+    }
+
+    /** A saved version, or the shipped chart for 0. */
+    @Transactional(readOnly = true)
+    Chart version(String id, int number) {
+        Optional<Chart> chart = number == 0
+                ? shelf.shipped(id)
+                : versions.findById(new FigureVersionEntity.Key(id, number)).map(FigureVersionEntity::toChart);
+        return chart.orElseThrow(() -> new NotFoundException("There is no version " + number + " of \"" + id + "\""));
+    }
+
+    Chart read(JsonNode document) {
+        ReadResult result = ChartReader.read(document);
+        return result.chart().orElseThrow(() -> new UnreadableException(result.problems()));
+    }
+
+    @Transactional(readOnly = true)
+    String text(String id) {
+        return ChartWriter.toYaml(read(get(id).chart()));
+    }
+
+    private void shelfChangesAfterCommit() {
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                shelf.changed();
+            }
+        });
+    }
+
+    private static NotFoundException missing(String id) {
+        return new NotFoundException("There is no figure \"" + id + "\"");
+    }
+}

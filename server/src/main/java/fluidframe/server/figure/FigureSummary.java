@@ -1,0 +1,52 @@
+package fluidframe.server.figure;
+
+import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.Step;
+import fluidframe.core.check.RuleBook;
+import fluidframe.core.direction.TurnText;
+import fluidframe.core.link.Danceable;
+import java.util.List;
+import java.util.Locale;
+
+/** One figure in the library list. */
+public record FigureSummary(
+        String id,
+        String name,
+        List<String> otherNames,
+        String dance,
+        String level,
+        String bars,
+        double beats,
+        String turn,
+        EndView start,
+        EndView finish,
+        boolean shipped,
+        boolean own,
+        boolean draft,
+        int broken,
+        int doubtful,
+        int doubtfulRows,
+        String summary) {
+    static FigureSummary of(Danceable danced, boolean shipped, boolean own, boolean draft) {
+        Chart chart = danced.figure();
+        List<RuleBook.Checked> checked = RuleBook.standard().checkWithVariants(danced.sheet());
+        return new FigureSummary(
+                chart.id(),
+                chart.identity().name(),
+                chart.identity().otherNames(),
+                chart.dance().toString(),
+                chart.identity().levels().values().stream().findFirst().map(l -> l.name().toLowerCase(Locale.ROOT)).orElse("unlisted"),
+                WorkView.bars(chart),
+                chart.length().toDouble(),
+                TurnText.amount(danced.ledger().of(fluidframe.core.couple.Role.MAN).totalTurn()),
+                EndView.start(danced),
+                EndView.finish(danced),
+                shipped,
+                own,
+                draft,
+                (int) checked.stream().filter(RuleBook.Checked::isBroken).count(),
+                (int) checked.stream().filter(c -> c.isOpen() && !c.isBroken()).count(),
+                (int) java.util.stream.Stream.concat(chart.man().stream(), chart.lady().stream()).filter(Step::doubtful).count(),
+                chart.identity().summary());
+    }
+}

@@ -1,0 +1,158 @@
+package fluidframe.server.figure;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import fluidframe.core.chart.Chart;
+import fluidframe.core.check.RuleBook;
+import fluidframe.core.couple.Role;
+import fluidframe.core.direction.TurnText;
+import fluidframe.core.floor.FloorPlan;
+import fluidframe.core.floor.Footfall;
+import fluidframe.core.floor.Point;
+import fluidframe.core.ledger.LedgerRow;
+import fluidframe.core.ledger.RoleLedger;
+import fluidframe.core.rule.Sheet;
+import java.util.List;
+
+/** A chart worked out, ready to be drawn: directions in sixteenths clockwise from the line of dance, places in metres. */
+public record WorkView(
+        String bars,
+        double beats,
+        int beatsPerBar,
+        RoleView man,
+        RoleView lady,
+        List<FindingView> findings,
+        int broken,
+        int doubtful,
+        FloorView floor) {
+
+    /** One role's account. */
+    public record RoleView(int start, String turn, List<RowView> rows) {}
+
+    /** The state after one row; {@code computed} tells that the direction comes from the turn, not from the chart. */
+    public record RowView(
+            int number,
+            String count,
+            double onset,
+            double length,
+            String beats,
+            String spoken,
+            int foot,
+            int body,
+            int running,
+            String turned,
+            boolean computed,
+            String standing,
+            boolean up,
+            String position,
+            boolean doubtful) {}
+
+    /** A finding; {@code role} is null for the figure as a whole, {@code variant} names the variant it is about. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record FindingView(
+            String rule, String severity, String role, int step, String reason, FixView fix, String accepted, String variant) {}
+
+    /** A change of one cell; {@code column} is the key of the cell in the chart format. */
+    public record FixView(String label, String role, int step, String column, String text) {}
+
+    /** Feet of both dancers. */
+    public record FloorView(List<FootView> feet, PlaceView startMan, PlaceView startLady) {}
+
+    /** One foot on the floor; {@code cx, cy, body} are the middle and the direction of the body after the row. */
+    public record FootView(
+            String role, int number, double onset, double end, String foot, String weight, double x, double y, double direction,
+            double cx, double cy, double body) {}
+
+    /** A place in metres. */
+    public record PlaceView(double x, double y) {
+        public static PlaceView of(Point point) {
+            return new PlaceView(rounded(point.x()), rounded(point.y()));
+        }
+    }
+
+    static WorkView of(Sheet sheet) {
+        Chart chart = sheet.chart();
+        List<RuleBook.Checked> checked = RuleBook.standard().checkWithVariants(sheet);
+        return new WorkView(
+                bars(chart),
+                chart.length().toDouble(),
+                chart.dance().beatsPerBar(),
+                role(sheet, Role.MAN),
+                role(sheet, Role.LADY),
+                checked.stream().map(WorkView::finding).toList(),
+                (int) checked.stream().filter(RuleBook.Checked::isBroken).count(),
+                (int) checked.stream().filter(c -> c.isOpen() && !c.isBroken()).count(),
+                floor(sheet.floor()));
+    }
+
+    static String bars(Chart chart) {
+        int whole = chart.length().dividedBy(chart.dance().bar());
+        var rest = chart.length().remainder(chart.dance().bar());
+        String bars = whole + (whole == 1 ? " bar" : " bars");
+        if (rest.isZero()) return bars;
+        return (whole == 0 ? "" : bars + " ") + rest + " beats";
+    }
+
+    private static RoleView role(Sheet sheet, Role role) {
+        RoleLedger ledger = sheet.ledger().of(role);
+        return new RoleView(
+                ledger.start().sixteenths(),
+                TurnText.amount(ledger.totalTurn()),
+                ledger.rows().stream().map(row -> row(sheet, row)).toList());
+    }
+
+    private static RowView row(Sheet sheet, LedgerRow row) {
+        return new RowView(
+                row.number(),
+                row.step().count().text(sheet.chart().dance().beatsPerBar()),
+                row.onset().toDouble(),
+                row.end().minus(row.onset()).toDouble(),
+                row.end().minus(row.onset()).toString(),
+                row.step().spoken(),
+                row.foot().sixteenths(),
+                row.body().sixteenths(),
+                row.running(),
+                TurnText.amount(row.running()),
+                row.isComputed(),
+                row.standing().toString(),
+                row.up(),
+                row.position().toString(),
+                row.step().doubtful());
+    }
+
+    private static FindingView finding(RuleBook.Checked checked) {
+        var finding = checked.finding();
+        return new FindingView(
+                finding.rule().text(),
+                finding.severity().toString(),
+                finding.role().map(Role::toString).orElse(null),
+                finding.step(),
+                finding.reason(),
+                finding.fix()
+                        .filter(fix -> checked.variant().isEmpty())
+                        .map(fix -> new FixView(fix.label(), fix.role().toString(), fix.step(), fix.column(), fix.text()))
+                        .orElse(null),
+                checked.accepted().orElse(null),
+                checked.variant().orElse(null));
+    }
+
+    private static FloorView floor(FloorPlan plan) {
+        return new FloorView(feet(plan), PlaceView.of(plan.startMan()), PlaceView.of(plan.startLady()));
+    }
+
+    /** The feet of a plan in order of time. */
+    public static List<FootView> feet(FloorPlan plan) {
+        return plan.footfalls().stream().map(WorkView::foot).toList();
+    }
+
+    private static FootView foot(Footfall fall) {
+        return new FootView(
+                fall.role().toString(), fall.number(), fall.onset(), fall.end(), fall.foot().toString(), fall.weight().toString(),
+                rounded(fall.place().x()), rounded(fall.place().y()), fall.direction(), rounded(fall.centre().x()),
+                rounded(fall.centre().y()), fall.body());
+    }
+
+    /** To the millimetre, which is finer than anybody dances. */
+    public static double rounded(double metres) {
+        return Math.round(metres * 1000) / 1000.0;
+    }
+}
