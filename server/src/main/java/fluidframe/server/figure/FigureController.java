@@ -31,10 +31,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/figures")
 class FigureController {
     /** A save: the version it was begun from, the whole chart, and what the author says of the change. */
-    record Save(@Min(0) int expectedVersion, @NotNull @Schema(ref = ApiDescription.CHART) JsonNode chart, @Size(max = 500) String note) {}
+    record FigureSave(@Min(0) int expectedVersion, @NotNull @Schema(ref = ApiDescription.CHART) JsonNode chart, @Size(max = 500) String note) {}
 
     /** Unsaved work. */
-    record Draft(@Min(0) int baseVersion, @NotNull @Schema(ref = ApiDescription.CHART) JsonNode chart) {}
+    record FigureDraft(@Min(0) int baseVersion, @NotNull @Schema(ref = ApiDescription.CHART) JsonNode chart) {}
 
     private final FigureService figures;
     private final FigureDrafts drafts;
@@ -55,7 +55,7 @@ class FigureController {
     }
 
     @PutMapping("/{id}")
-    FigureView save(@PathVariable String id, @Valid @RequestBody Save save) {
+    FigureView save(@PathVariable String id, @Valid @RequestBody FigureSave save) {
         return figures.save(id, save.expectedVersion(), save.chart(), save.note() == null ? "" : save.note());
     }
 
@@ -67,7 +67,7 @@ class FigureController {
 
     @PutMapping("/{id}/draft")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void keepDraft(@PathVariable @Size(max = 80) String id, @Valid @RequestBody Draft draft) {
+    void keepDraft(@PathVariable @Size(max = 80) String id, @Valid @RequestBody FigureDraft draft) {
         drafts.keep(id, draft.baseVersion(), draft.chart());
     }
 

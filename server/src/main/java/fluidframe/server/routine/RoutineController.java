@@ -23,7 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/routines")
 class RoutineController {
     /** A save and the version it was begun from. */
-    record Save(@Min(0) long expectedVersion, @NotNull @Valid RoutineDraft routine) {}
+    record RoutineSave(@Min(0) long expectedVersion, @NotNull @Valid RoutineDraft routine) {}
 
     private final RoutineService routines;
 
@@ -32,7 +32,7 @@ class RoutineController {
     }
 
     @GetMapping
-    List<RoutineView.Summary> list(@RequestParam(defaultValue = "waltz") String dance) {
+    List<RoutineView.RoutineSummary> list(@RequestParam(defaultValue = "waltz") String dance) {
         return routines.list(Dance.parse(dance));
     }
 
@@ -48,7 +48,7 @@ class RoutineController {
     }
 
     @PutMapping("/{id}")
-    RoutineView save(@PathVariable UUID id, @Valid @RequestBody Save save) {
+    RoutineView save(@PathVariable UUID id, @Valid @RequestBody RoutineSave save) {
         return routines.save(id, save.expectedVersion(), save.routine());
     }
 

@@ -28,11 +28,11 @@ class RoutineService {
     }
 
     @Transactional(readOnly = true)
-    List<RoutineView.Summary> list(Dance dance) {
+    List<RoutineView.RoutineSummary> list(Dance dance) {
         return routines.findByDanceOrderByName(dance.toString()).stream().map(this::summary).toList();
     }
 
-    private RoutineView.Summary summary(RoutineEntity entity) {
+    private RoutineView.RoutineSummary summary(RoutineEntity entity) {
         RoutineDraft draft = read(entity);
         int bars = 0;
         int broken = 0;
@@ -43,7 +43,7 @@ class RoutineService {
         } catch (IllegalArgumentException e) {
             broken = -1;
         }
-        return new RoutineView.Summary(
+        return new RoutineView.RoutineSummary(
                 entity.id(), draft.name(), draft.dance(), bars, draft.figures().size(), broken, draft.note(), entity.savedAt());
     }
 

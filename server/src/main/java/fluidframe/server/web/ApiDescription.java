@@ -9,6 +9,7 @@ import io.swagger.v3.core.util.Json31;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
 import java.util.List;
+import java.util.Set;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -21,11 +22,25 @@ public class ApiDescription {
 
     private static final String DEFINITION = "Chart_";
 
+    /** Properties that may be absent; every other one is always there. */
+    private static final Set<String> OPTIONAL = Set.of(
+            "FigureView.draft", "FindingView.role", "FindingView.fix", "FindingView.accepted", "FindingView.variant",
+            "Worked.chart", "Worked.work", "PlacedDraft.variant", "PlacedDraft.part", "NextView.adjustment", "RoutineDraft.note",
+            "RoutineSummary.note", "FigureSave.note");
+
+    /** Records are always written whole, so what is not named optional is required; clients get exact types by it. */
+    private static void require(String name, Schema<?> schema) {
+        if (schema.getProperties() == null) return;
+        List<String> names = List.copyOf(schema.getProperties().keySet());
+        schema.setRequired(names.stream().filter(property -> !OPTIONAL.contains(name + "." + property)).toList());
+    }
+
     @Bean
     OpenApiCustomizer chartSchema() {
         return api -> {
             api.setInfo(new Info().title("Fluid Frame").version("1").description("Figures, their computed technique, and routines."));
             api.setServers(List.of());
+            api.getComponents().getSchemas().forEach(ApiDescription::require);
             try {
                 ObjectMapper mapper = new ObjectMapper();
                 ObjectNode schema = (ObjectNode) mapper.readTree(ChartSchema.text().replace("#/$defs/", "#/components/schemas/" + DEFINITION));

@@ -1,6 +1,7 @@
 package fluidframe.server.web;
 
 import java.io.IOException;
+import java.util.regex.Pattern;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
@@ -9,7 +10,7 @@ import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.resource.PathResourceResolver;
 
-/** Serves the built front end; a deep link without a file ending gets the page, an unknown asset or API path stays 404. */
+/** Serves the built front end; a deep link gets the page, an unknown asset or API path stays 404. */
 @Configuration
 class PagesConfiguration implements WebMvcConfigurer {
     @Override
@@ -25,11 +26,14 @@ class PagesConfiguration implements WebMvcConfigurer {
     }
 
     private static final class PageResolver extends PathResourceResolver {
+        /** Figure ids hold dots, so only endings that the front end's files have count as assets. */
+        private static final Pattern ASSET = Pattern.compile("\\.(js|css|map|json|svg|png|ico|txt|html|woff2?)$");
+
         @Override
         protected Resource getResource(String path, Resource location) throws IOException {
             Resource file = location.createRelative(path);
             if (file.exists() && file.isReadable() && !path.isEmpty()) return file;
-            boolean page = !path.startsWith("api/") && !path.startsWith("v3/") && !path.substring(path.lastIndexOf('/') + 1).contains(".");
+            boolean page = !path.startsWith("api/") && !path.startsWith("v3/") && !ASSET.matcher(path).find();
             return page ? new ClassPathResource("/static/index.html") : null;
         }
     }

@@ -1,0 +1,51 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+export type Schemas = components['schemas'];
+export type Chart = Schemas['Chart'];
+export type Row = Schemas['Chart_row'];
+export type FigureView = Schemas['FigureView'];
+export type FigureSummary = Schemas['FigureSummary'];
+export type WorkView = Schemas['WorkView'];
+export type Finding = Schemas['FindingView'];
+export type Problem = Schemas['Problem'];
+export type Foot = Schemas['FootView'];
+export type RoutineDraft = Schemas['RoutineDraft'];
+export type Placed = Schemas['PlacedDraft'];
+export type RoutineWork = Schemas['RoutineWorkView'];
+export type Join = Schemas['JoinView'];
+export type Next = Schemas['NextView'];
+export type RoutineSummary = Schemas['RoutineSummary'];
+export type Word = Schemas['Word'];
+export type RoleName = 'man' | 'lady';
+
+export const api = createClient<paths>({ baseUrl: '/' });
+
+/** A refusal in the server's words: what happened, and the cells it is about. */
+export class Refusal extends Error {
+  constructor(
+    readonly status: number,
+    message: string,
+    readonly problems: Problem[] = [],
+    readonly details: Record<string, unknown> = {}
+  ) {
+    super(message);
+  }
+}
+
+interface Answer<T> {
+  data?: T;
+  error?: unknown;
+  response: Response;
+}
+
+/** The data of an answer; throws a {@link Refusal} that can be shown as it stands. */
+export async function need<T>(request: Promise<Answer<T>>): Promise<NonNullable<T>> {
+  const { data, error, response } = await request.catch(() => {
+    throw new Refusal(0, 'The application does not answer. What you typed is still here; start it again and go on.');
+  });
+  if (response.ok) return data as NonNullable<T>;
+  const details = (error ?? {}) as Record<string, unknown>;
+  const sentence = typeof details.detail === 'string' ? details.detail : `The request failed (${response.status}).`;
+  throw new Refusal(response.status, sentence, (details.problems as Problem[] | undefined) ?? [], details);
+}

@@ -1,0 +1,128 @@
+<script lang="ts">
+  import Button from '$lib/components/ui/Button.svelte';
+  import Dialog from '$lib/components/ui/Dialog.svelte';
+  import { getFigureEditor } from '$lib/state/figure-editor.svelte';
+  import { getSettings } from '$lib/state/settings.svelte';
+  import Differences from './Differences.svelte';
+  import StaleDialog from './StaleDialog.svelte';
+
+  const editor = getFigureEditor();
+  const settings = getSettings();
+  let saving = $state(false);
+  let comparing = $state(false);
+  let resetting = $state(false);
+  let note = $state('');
+
+  const standing = $derived(
+    editor.changed
+      ? 'Changes not saved as a version'
+      : editor.view.own
+        ? `Your ${editor.view.shipped ? 'copy' : 'figure'}, version ${editor.view.version}`
+        : 'Shipped chart'
+  );
+
+  async function save(event: SubmitEvent) {
+    event.preventDefault();
+    if (await editor.save(note)) note = '';
+    saving = false;
+  }
+
+  function onkeydown(event: KeyboardEvent) {
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 's') {
+      event.preventDefault();
+      if (editor.changed) saving = true;
+    }
+  }
+</script>
+
+<svelte:window {onkeydown} />
+
+<header class="mb-3 flex flex-wrap items-end gap-x-5 gap-y-2 border-b-2 border-ink pb-2">
+  <div class="min-w-0">
+    <h1 class="text-3xl">{editor.chart.name}</h1>
+    <p class="text-sm text-soft">
+      {[...(editor.chart.otherNames ?? [])].join(' · ')}
+    </p>
+  </div>
+  <p class="max-w-md text-sm text-soft">
+    {editor.work.bars}, {Object.values(editor.chart.level ?? {}).join(', ')}, from {editor.chart.start?.position ??
+      'closed'} position
+  </p>
+  <p class="flex gap-2 text-sm" aria-live="polite">
+    <span class={['rounded-xs px-1.5', editor.work.broken ? 'bg-broken-tint font-semibold text-broken' : 'text-soft']}
+      >{editor.work.broken} broken</span
+    >
+    <span
+      class={['rounded-xs px-1.5', editor.work.doubtful ? 'bg-doubtful-tint font-semibold text-doubtful' : 'text-soft']}
+      >{editor.work.doubtful} doubtful</span
+    >
+  </p>
+  <div class="ml-auto flex flex-col items-end gap-1">
+    <div class="flex flex-wrap justify-end gap-1.5">
+      <Button disabled={!editor.canUndo} onclick={() => editor.undo()} title="Ctrl+Z">Undo</Button>
+      <Button disabled={!editor.canRedo} onclick={() => editor.redo()} title="Ctrl+Shift+Z">Redo</Button>
+      <Button onclick={() => (comparing = true)} disabled={editor.problems.length > 0}>Compare</Button>
+      {#if editor.changed}<Button onclick={() => void editor.discardDraft()}>Discard changes</Button>{/if}
+      {#if editor.view.own && editor.view.shipped && !editor.changed}<Button onclick={() => (resetting = true)}
+          >Reset to shipped</Button
+        >{/if}
+      <a
+        class="inline-flex items-center rounded-xs border border-strong bg-raised px-2.5 py-1 text-sm hover:border-accent hover:text-accent"
+        href="/api/figures/{editor.id}/file"
+        download>File</a
+      >
+      <Button kind="main" disabled={!editor.changed} onclick={() => (saving = true)} title="Ctrl+S">Save version</Button
+      >
+    </div>
+    <p class="text-xs text-soft" role="status">{standing}. {editor.message}</p>
+  </div>
+</header>
+
+<Dialog bind:open={saving} title="Save a version">
+  <form onsubmit={save} class="flex flex-col gap-3">
+    <p class="text-sm text-soft">
+      {editor.view.shipped
+        ? 'The shipped chart stays as it is; this is your own copy on top of it.'
+        : 'Earlier versions are kept.'}
+      {editor.work.broken > 0
+        ? `It is saved with ${editor.work.broken} broken ${editor.work.broken === 1 ? 'finding' : 'findings'}.`
+        : ''}
+    </p>
+    <label class="flex flex-col gap-1 text-sm"
+      >What changed
+      <input bind:value={note} maxlength="500" class="rounded-xs border border-strong bg-raised px-2 py-1" />
+    </label>
+    <div class="flex justify-end gap-2">
+      <Button onclick={() => (saving = false)}>Cancel</Button>
+      <Button kind="main" type="submit">Save</Button>
+    </div>
+  </form>
+</Dialog>
+
+<Dialog bind:open={resetting} title="Reset to the shipped chart?">
+  <p class="mb-3 text-sm">
+    Your copy steps aside and the shipped chart shows again. Your {editor.view.version} saved {editor.view.version === 1
+      ? 'version is'
+      : 'versions are'} kept.
+  </p>
+  <div class="flex justify-end gap-2">
+    <Button onclick={() => (resetting = false)}>Cancel</Button>
+    <Button
+      kind="main"
+      onclick={async () => {
+        await editor.reset();
+        resetting = false;
+      }}>Reset</Button
+    >
+  </div>
+</Dialog>
+
+<Dialog bind:open={comparing} title="What is different" wide>
+  {#if comparing}<Differences />{/if}
+</Dialog>
+<StaleDialog
+  stale={editor.stale}
+  what={settings.say(editor.chart.name)}
+  onmine={() => void editor.saveOver(note)}
+  onother={() => editor.takeOther()}
+/>

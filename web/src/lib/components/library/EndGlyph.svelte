@@ -1,0 +1,45 @@
+<script lang="ts">
+  import type { Schemas } from '$lib/api/client';
+  import { away, degrees } from '$lib/components/floor/geometry';
+
+  /** Where a figure starts or finishes: two bodies seen from above, each with its free foot, line of dance to the right. */
+  interface Props {
+    end: Schemas['EndView'];
+    label: string;
+  }
+
+  let { end, label }: Props = $props();
+  const promenade = $derived(end.position.includes('promenade'));
+  const lady = $derived(
+    promenade
+      ? away(0, 0, 15, (end.man * 2 + ((((end.lady - end.man + 8) % 16) + 16) % 16) - 8) / 2 + 4)
+      : away(0, 0, 15, end.man + (end.outside ? 1.6 : 0.5))
+  );
+  const dancers = $derived([
+    { role: 'man', x: -lady.x / 2, y: -lady.y / 2, facing: end.man, foot: end.manFoot },
+    { role: 'lady', x: lady.x / 2, y: lady.y / 2, facing: end.lady, foot: end.ladyFoot }
+  ]);
+</script>
+
+<svg viewBox="-17 -15 34 32" class="h-12 w-13 shrink-0" role="img" aria-label={label}>
+  <path d="M-15 15.5H14M11 13.3L14 15.5L11 17.7" stroke="var(--color-strong)" stroke-width="1" fill="none" />
+  {#each dancers as dancer (dancer.role)}
+    <g
+      transform="translate({dancer.x} {dancer.y - 2}) rotate({degrees(dancer.facing)})"
+      stroke="var(--color-{dancer.role})"
+      stroke-width="2"
+      fill="none"
+      stroke-linecap="round"
+    >
+      {#if dancer.role === 'man'}
+        <path d="M0 -8V8" />
+        <rect x="-2.6" y="-2.6" width="5.2" height="5.2" fill="var(--color-man)" />
+      {:else}
+        <path d="M-1.5 -8C2 -4 2 4 -1.5 8" />
+        <circle r="2.8" fill="var(--color-lady)" />
+      {/if}
+      <path d="M3 0H6" stroke-width="1.4" />
+      <circle cx="3.5" cy={dancer.foot === 'L' ? -6 : 6} r="1.7" fill="var(--color-ink)" stroke="none" />
+    </g>
+  {/each}
+</svg>

@@ -1,0 +1,109 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { page } from '$app/state';
+  import { api, need, type FigureSummary } from '$lib/api/client';
+  import { getSettings } from '$lib/state/settings.svelte';
+  import FigureLine from './FigureLine.svelte';
+
+  const settings = getSettings();
+  const LEVELS = ['bronze', 'silver', 'gold', 'open', 'unlisted'];
+  let query = $derived(page.url.searchParams.get('q') ?? '');
+  let position = $state('');
+  let foot = $state('');
+  let figures = $state.raw<FigureSummary[] | null>(null);
+  let failed = $state('');
+  let asked = 0;
+  const shown = $derived(
+    (figures ?? []).filter((f) => (!position || f.start.position === position) && (!foot || f.start.manFoot === foot))
+  );
+  const groups = $derived(
+    LEVELS.map((level) => ({ level, figures: shown.filter((f) => f.level === level) })).filter((g) => g.figures.length)
+  );
+  const positions = $derived([...new Set((figures ?? []).map((f) => f.start.position))]);
+
+  $effect(() => {
+    void load(settings.dance, query);
+  });
+
+  async function load(dance: string, q: string) {
+    const mine = ++asked;
+    try {
+      const found = await need(api.GET('/api/figures', { params: { query: { dance, q } } }));
+      if (mine === asked) [figures, failed] = [found, ''];
+    } catch (error) {
+      if (mine === asked) failed = error instanceof Error ? error.message : String(error);
+    }
+  }
+
+  /** Arrow keys walk through the list from the search field on. */
+  function onkeydown(event: KeyboardEvent) {
+    if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
+    const stops = [...document.querySelectorAll<HTMLElement>('[data-stop]')];
+    const at = stops.indexOf(document.activeElement as HTMLElement);
+    const next = stops[at + (event.key === 'ArrowDown' ? 1 : -1)];
+    if (at < 0 || !next) return;
+    event.preventDefault();
+    next.focus();
+  }
+</script>
+
+<!-- svelte-ignore a11y_no_static_element_interactions -->
+<div {onkeydown}>
+  <div class="mb-3 flex flex-wrap items-end gap-x-4 gap-y-2">
+    <h1 class="text-3xl">Figures</h1>
+    <input
+      data-stop
+      type="search"
+      bind:value={query}
+      onkeydown={(event) => event.key === 'Enter' && shown[0] && void goto(`/figures/${shown[0].id}`)}
+      aria-label="Search in this dance"
+      placeholder="a name, “promenade RF”, “heel turn”, “3/8”"
+      class="w-72 rounded-xs border border-strong bg-raised px-2 py-1"
+    />
+    <label class="text-sm text-soft"
+      >begins in
+      <select bind:value={position} class="rounded-xs border border-line bg-raised px-1 py-0.5 text-ink">
+        <option value="">any position</option>
+        {#each positions as name (name)}<option>{name}</option>{/each}
+      </select></label
+    >
+    <label class="text-sm text-soft"
+      >on the {settings.role('man')}'s
+      <select bind:value={foot} class="rounded-xs border border-line bg-raised px-1 py-0.5 text-ink">
+        <option value="">either foot</option>
+        <option value="L">left foot</option>
+        <option value="R">right foot</option>
+      </select></label
+    >
+    <p class="ml-auto text-sm text-soft" role="status">{shown.length} {shown.length === 1 ? 'figure' : 'figures'}</p>
+  </div>
+  {#if failed}
+    <p role="alert" class="text-broken">{failed}</p>
+  {:else if figures !== null && shown.length === 0}
+    <p class="mt-8 max-w-prose text-soft">
+      {query || position || foot
+        ? 'No figure is like that. Take a word away, or try another name for it.'
+        : 'No figures are charted in this dance yet. The waltz has the first ones; choose it above.'}
+    </p>
+  {/if}
+  {#each groups as group (group.level)}
+    <section class="mb-5" aria-label={group.level}>
+      <div class="flex items-baseline gap-3 border-b-2 border-ink">
+        <h2 class="text-lg capitalize">{group.level}</h2>
+        <span class="ml-auto grid w-[27rem] shrink-0 grid-cols-[1fr_1fr_5rem] gap-3 text-xs text-soft"
+          ><span>starts</span><span>finishes</span><span class="text-right">length, turn</span></span
+        >
+      </div>
+      <ul>
+        {#each group.figures as figure (figure.id)}<FigureLine {figure} />{/each}
+      </ul>
+    </section>
+  {/each}
+  {#if shown.length > 0}
+    <p class="text-xs text-soft">
+      Levels are a starter list; your organisation's current list comes first. In the drawings the bar with the square
+      is the {settings.role('man')}, the curve with the disc the {settings.role('lady')}, the dot the free foot, the
+      arrow the line of dance.
+    </p>
+  {/if}
+</div>

@@ -1,0 +1,89 @@
+<script lang="ts">
+  import { api, need, type FigureSummary, type RoutineSummary } from '$lib/api/client';
+  import { getSettings } from '$lib/state/settings.svelte';
+
+  const settings = getSettings();
+  let figures = $state.raw<FigureSummary[]>([]);
+  let routines = $state.raw<RoutineSummary[]>([]);
+  let failed = $state('');
+  const drafts = $derived(figures.filter((f) => f.draft));
+  const open = $derived(figures.filter((f) => f.broken > 0));
+  const sound = $derived(routines.find((r) => r.brokenJoins === 0));
+
+  $effect(() => {
+    void load(settings.dance);
+  });
+
+  async function load(dance: string) {
+    try {
+      const query = { params: { query: { dance } } };
+      [figures, routines] = await Promise.all([
+        need(api.GET('/api/figures', query)),
+        need(api.GET('/api/routines', query))
+      ]);
+      failed = '';
+    } catch (error) {
+      failed = error instanceof Error ? error.message : String(error);
+    }
+  }
+</script>
+
+<h1 class="mb-4 text-3xl">Today on the floor</h1>
+{#if failed}<p role="alert" class="mb-3 text-broken">{failed}</p>{/if}
+<div class="grid gap-8 lg:grid-cols-[1fr_1.3fr]">
+  <section>
+    <h2 class="mb-2 text-lg">Three ways in</h2>
+    <ol class="flex flex-col gap-3">
+      {#if sound}
+        <li class="border-l-4 border-accent pl-3">
+          <a class="font-semibold text-accent underline-offset-2 hover:underline" href="/routines/{sound.id}"
+            >Open “{sound.name}”</a
+          >
+          <p class="text-sm text-soft">A whole routine: {sound.bars} bars on the floor, with every join explained.</p>
+        </li>
+      {/if}
+      <li class="border-l-4 border-accent pl-3">
+        <a class="font-semibold text-accent underline-offset-2 hover:underline" href="/figures">Look up a figure</a>
+        <p class="text-sm text-soft">
+          {figures.length} figures charted for both roles. Press / and type what you would say of it.
+        </p>
+      </li>
+      <li class="border-l-4 border-accent pl-3">
+        <a class="font-semibold text-accent underline-offset-2 hover:underline" href="/routines">Begin a routine</a>
+        <p class="text-sm text-soft">Choose a first figure; the desk tells what can follow.</p>
+      </li>
+    </ol>
+  </section>
+  <section>
+    <h2 class="mb-2 text-lg">Waiting for you</h2>
+    <ul class="divide-y divide-line border-y border-line">
+      {#each routines.filter((r) => r.brokenJoins !== 0) as routine (routine.id)}
+        <li class="py-2">
+          <a class="font-semibold hover:text-accent" href="/routines/{routine.id}">{routine.name}</a>
+          <span class="text-sm text-broken"
+            >{routine.brokenJoins < 0
+              ? 'uses a figure that is gone'
+              : `${routine.brokenJoins} ${routine.brokenJoins === 1 ? 'join' : 'joins'} not possible`}</span
+          >
+          <p class="text-sm text-soft">{routine.note}</p>
+        </li>
+      {/each}
+      {#each drafts as figure (figure.id)}
+        <li class="py-2">
+          <a class="font-semibold hover:text-accent" href="/figures/{figure.id}">{figure.name}</a>
+          <span class="text-sm text-soft">unsaved work</span>
+        </li>
+      {/each}
+      {#each open as figure (figure.id)}
+        <li class="py-2">
+          <a class="font-semibold hover:text-accent" href="/figures/{figure.id}">{figure.name}</a>
+          <span class="text-sm text-broken">{figure.broken} broken {figure.broken === 1 ? 'finding' : 'findings'}</span>
+          <p class="text-sm text-soft">{figure.summary}</p>
+        </li>
+      {/each}
+      {#if routines.every((r) => r.brokenJoins === 0) && drafts.length === 0 && open.length === 0}
+        <li class="py-2 text-soft">Nothing is open in this dance.</li>
+      {/if}
+    </ul>
+  </section>
+</div>

@@ -1,0 +1,85 @@
+<script lang="ts">
+  import Button from '$lib/components/ui/Button.svelte';
+  import { api, need, type FigureSummary } from '$lib/api/client';
+  import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
+
+  const editor = getRoutineEditor();
+  let query = $state('');
+  let every = $state.raw<FigureSummary[] | null>(null);
+  const next = $derived(
+    (editor.work?.next ?? []).filter((n) => n.name.toLowerCase().includes(query.trim().toLowerCase()))
+  );
+  const block = $derived(editor.work?.blocks[editor.selected]);
+
+  function onkeydown(event: KeyboardEvent) {
+    if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
+    const stops = [...document.querySelectorAll<HTMLElement>('[data-follow]')];
+    const at = stops.indexOf(document.activeElement as HTMLElement);
+    const to = stops[at + (event.key === 'ArrowDown' ? 1 : -1)];
+    if (!to) return;
+    event.preventDefault();
+    to.focus();
+  }
+
+  async function showEvery() {
+    if (every) every = null;
+    else every = await need(api.GET('/api/figures', { params: { query: { dance: editor.routine.dance } } }));
+  }
+
+  const bars = (count: number) =>
+    `${Number.isInteger(count) ? count : count.toFixed(1)} ${count === 1 ? 'bar' : 'bars'}`;
+</script>
+
+<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
+<section aria-label="What can follow" {onkeydown}>
+  <div class="mb-1 flex items-baseline gap-2">
+    <h2 class="text-base">{block ? `What can follow ${block.name}` : 'What to begin with'}</h2>
+    <input
+      bind:value={query}
+      type="search"
+      aria-label="Narrow what can follow"
+      placeholder="narrow"
+      class="ml-auto w-28 rounded-xs border border-line bg-raised px-1.5 py-0.5 text-sm"
+    />
+  </div>
+  <ul class="max-h-72 overflow-y-auto border-y border-line text-sm">
+    {#each next as figure (figure.name)}
+      <li>
+        <button
+          type="button"
+          data-follow
+          class="flex w-full items-baseline gap-2 border-b border-line px-1 py-1 text-left hover:bg-sheet"
+          onclick={() => editor.insertAfterSelected(figure.figure, figure.adjustment)}
+        >
+          <span class="font-semibold">{figure.name}</span>
+          {#if figure.adjustment}<span class="text-doubtful">if you {figure.adjustment.words}</span>{/if}
+          {#if figure.customary}<span class="text-xs text-sound">customary</span>{/if}
+          {#if figure.leadsOn}<span class="text-xs text-accent">leads on to the next</span>{/if}
+          <span class="ml-auto text-xs whitespace-nowrap text-soft">{figure.level} {bars(figure.bars)}</span>
+        </button>
+      </li>
+    {:else}
+      <li class="p-2 text-soft">
+        {query
+          ? 'None of that name can follow here.'
+          : 'Nothing in the library can follow here. Change the last figure, or put one in by force below.'}
+      </li>
+    {/each}
+  </ul>
+  <div class="mt-1.5">
+    <Button kind="quiet" aria-expanded={every !== null} onclick={() => void showEvery()}
+      >Any figure, whether it joins or not</Button
+    >
+    {#if every}
+      <ul class="mt-1 flex flex-wrap gap-1.5">
+        {#each every as figure (figure.id)}
+          <li>
+            <Button onclick={() => editor.insertAfterSelected({ figure: figure.id, lastTurn: 0, corner: false })}
+              >{figure.name}</Button
+            >
+          </li>
+        {/each}
+      </ul>
+    {/if}
+  </div>
+</section>

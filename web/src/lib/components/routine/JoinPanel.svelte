@@ -1,0 +1,86 @@
+<script lang="ts">
+  import Button from '$lib/components/ui/Button.svelte';
+  import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
+  import { getSettings } from '$lib/state/settings.svelte';
+
+  const editor = getRoutineEditor();
+  const settings = getSettings();
+  const join = $derived(editor.work?.joins.find((j) => j.index === editor.selected));
+  const before = $derived(editor.work?.blocks[editor.selected - 1]);
+  const block = $derived(editor.work?.blocks[editor.selected]);
+  const broken = $derived(editor.work?.joins.filter((j) => j.verdict !== 'yes') ?? []);
+  const nextBroken = $derived(broken.find((j) => j.index > editor.selected) ?? broken[0]);
+</script>
+
+<section
+  aria-label="Join"
+  class="border-l-4 bg-sheet py-2 pr-3 pl-3 {join && join.verdict !== 'yes'
+    ? join.verdict === 'no'
+      ? 'border-broken'
+      : 'border-doubtful'
+    : 'border-sound'}"
+>
+  <div class="flex items-baseline gap-2">
+    <h2 class="text-base">
+      {#if block}Into {block.name}{:else}Before the first figure{/if}
+    </h2>
+    {#if nextBroken && nextBroken.index !== editor.selected}
+      <Button kind="quiet" class="ml-auto" onclick={() => editor.select(nextBroken.index)}>Next broken join ›</Button>
+    {/if}
+  </div>
+  {#if !block}
+    <p class="text-sm text-soft">What is chosen below is danced first.</p>
+  {:else if !join}
+    <p class="text-sm text-soft">It begins the routine, {block.begins}, on beat 1.</p>
+  {:else}
+    <p class="text-sm" role="status">
+      {#if join.verdict === 'yes'}
+        <span class="font-semibold text-sound">Holds</span> after {before?.name}{join.customary
+          ? ', and is customary'
+          : ', though not a listed neighbour'}.
+      {:else if join.verdict === 'yes-if'}
+        <span class="font-semibold text-doubtful">Possible if</span> you change something after {before?.name}:
+      {:else}
+        <span class="font-semibold text-broken">Not possible</span> after {before?.name}:
+      {/if}
+    </p>
+    <ul class="list-disc pl-5 text-sm">
+      {#each join.reasons as reason (reason)}<li>{settings.say(reason)}</li>{/each}
+    </ul>
+    {#if join.adjustments.length > 0}
+      <div class="mt-1.5 flex flex-wrap gap-1.5">
+        {#each join.adjustments as adjustment (adjustment.words)}
+          <Button kind="main" onclick={() => editor.adjust(join.index, adjustment)}>{adjustment.words}</Button>
+        {/each}
+      </div>
+    {/if}
+    {#if join.repairs.length > 0}
+      <div class="mt-1.5 flex flex-wrap items-center gap-1.5 text-sm">
+        <span class="text-soft">Put between:</span>
+        {#each join.repairs as repair (repair.name)}
+          <Button onclick={() => editor.repair(join.index, repair.figure)}>{repair.name}</Button>
+        {/each}
+      </div>
+    {/if}
+    <details class="mt-1 text-sm">
+      <summary class="cursor-pointer text-soft">Both sides, value by value</summary>
+      <table class="mt-1 w-full">
+        <thead class="text-left text-xs text-soft"
+          ><tr
+            ><th class="font-normal">about</th><th class="font-normal">is left</th><th class="font-normal">is wanted</th
+            ></tr
+          ></thead
+        >
+        <tbody>
+          {#each join.conditions as condition (condition.kind)}
+            <tr class={['border-t border-line align-top', !condition.holds && 'font-semibold text-broken']}>
+              <th scope="row" class="pr-2 text-left font-normal">{settings.say(condition.kind)}</th><td class="pr-2"
+                >{condition.left}</td
+              ><td>{condition.wanted}{condition.holds ? '' : ' ✕'}</td>
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+    </details>
+  {/if}
+</section>

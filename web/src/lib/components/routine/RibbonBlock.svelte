@@ -1,0 +1,77 @@
+<script lang="ts">
+  import type { Join, Schemas } from '$lib/api/client';
+  import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
+
+  interface Props {
+    block: Schemas['BlockView'];
+    index: number;
+    join: Join | undefined;
+    left: number;
+    width: number;
+    onkey: (event: KeyboardEvent) => void;
+    ondrag: () => void;
+    ondropped: () => void;
+  }
+
+  let { block, index, join, left, width, onkey, ondrag, ondropped }: Props = $props();
+  const editor = getRoutineEditor();
+  const selected = $derived(editor.selected === index);
+  const broken = $derived(join !== undefined && join.verdict !== 'yes');
+  const joined = $derived(
+    join === undefined
+      ? ''
+      : join.verdict === 'yes'
+        ? 'joins the figure before'
+        : join.verdict === 'yes-if'
+          ? 'joins if adjusted'
+          : 'cannot join the figure before'
+  );
+</script>
+
+<div
+  role="option"
+  tabindex={selected || (editor.selected < 0 && index === 0) ? 0 : -1}
+  aria-selected={selected}
+  aria-label="{index + 1}: {block.name}, bar {block.bar}, {block.begins} to {block.ends}{joined ? `, ${joined}` : ''}"
+  data-block={index}
+  draggable="true"
+  ondragstart={ondrag}
+  ondragover={(event) => event.preventDefault()}
+  ondrop={(event) => {
+    event.preventDefault();
+    ondropped();
+  }}
+  onclick={() => editor.select(index)}
+  onkeydown={onkey}
+  class={[
+    'absolute inset-y-1 cursor-grab overflow-hidden border-t-4 bg-raised py-1 pr-1 pl-3.5 text-left',
+    selected ? 'z-10 border-accent outline-2 outline-accent' : 'border-strong'
+  ]}
+  style:left="{left + 1}px"
+  style:width="{width - 2}px"
+>
+  <span class="block font-display text-[0.98rem] leading-[1.05] font-semibold">{block.name}</span>
+  <span class="mt-0.5 block text-[0.7rem] leading-tight text-soft">{block.begins}<br />→ {block.ends}</span>
+  {#if block.corner}<span
+      class="absolute right-1 bottom-0.5 text-xs font-semibold text-accent"
+      title="begins on the new line of dance">⌐ corner</span
+    >{/if}
+  {#if block.use}<span class="block text-[0.7rem] text-accent">{block.use}</span>{/if}
+  {#if block.openFindings > 0}<span
+      class="absolute top-0.5 right-1 text-xs font-semibold text-broken"
+      title="its chart has broken findings">▲{block.openFindings}</span
+    >{/if}
+  {#if join}
+    <span
+      class={[
+        'absolute inset-y-0 left-0 flex w-3 items-center justify-center text-xs font-bold',
+        broken
+          ? join.verdict === 'no'
+            ? 'bg-broken text-sheet'
+            : 'bg-doubtful text-sheet'
+          : 'bg-sound-tint text-sound'
+      ]}
+      aria-hidden="true">{join.verdict === 'yes' ? '·' : join.verdict === 'yes-if' ? '?' : '!'}</span
+    >
+  {/if}
+</div>

@@ -1,0 +1,46 @@
+<script lang="ts">
+  import { beforeNavigate } from '$app/navigation';
+  import type { Schemas } from '$lib/api/client';
+  import StaleDialog from '$lib/components/figure/StaleDialog.svelte';
+  import { RoutineEditor, setRoutineEditor } from '$lib/state/routine-editor.svelte';
+  import FollowPanel from './FollowPanel.svelte';
+  import JoinPanel from './JoinPanel.svelte';
+  import Ribbon from './Ribbon.svelte';
+  import RoutineFloor from './RoutineFloor.svelte';
+  import RoutineHeader from './RoutineHeader.svelte';
+
+  let { view }: { view: Schemas['RoutineView'] } = $props();
+  // The desk is made anew for every routine, so the first view is the one it edits.
+  // svelte-ignore state_referenced_locally
+  const editor = setRoutineEditor(new RoutineEditor(view));
+
+  beforeNavigate(() => void editor.flush());
+
+  function onkeydown(event: KeyboardEvent) {
+    const command = event.ctrlKey || event.metaKey;
+    const key = event.key.toLowerCase();
+    if (command && (key === 'z' || key === 'y')) {
+      event.preventDefault();
+      if (key === 'y' || event.shiftKey) editor.redo();
+      else editor.undo();
+    }
+  }
+</script>
+
+<svelte:window {onkeydown} onpagehide={() => void editor.flush()} />
+
+<RoutineHeader />
+<Ribbon />
+<div class="mt-4 grid grid-cols-1 gap-5 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)]">
+  <RoutineFloor />
+  <div class="flex min-w-0 flex-col gap-4">
+    <JoinPanel />
+    <FollowPanel />
+  </div>
+</div>
+<StaleDialog
+  stale={editor.stale}
+  what={editor.routine.name}
+  onmine={() => void editor.saveOver()}
+  onother={() => editor.takeOther()}
+/>

@@ -1,0 +1,28 @@
+<script lang="ts">
+  import { Dialog } from 'bits-ui';
+  import type { Snippet } from 'svelte';
+
+  interface Props {
+    open: boolean;
+    title: string;
+    children: Snippet;
+    wide?: boolean;
+  }
+
+  let { open = $bindable(), title, children, wide = false }: Props = $props();
+</script>
+
+<Dialog.Root bind:open>
+  <Dialog.Portal>
+    <Dialog.Overlay class="fixed inset-0 z-40 bg-black/40" />
+    <Dialog.Content
+      class={[
+        'fixed top-1/2 left-1/2 z-50 max-h-[85vh] w-[92vw] -translate-x-1/2 -translate-y-1/2 overflow-auto rounded-sm border border-line bg-sheet p-5 text-ink shadow-xl',
+        wide ? 'max-w-3xl' : 'max-w-md'
+      ]}
+    >
+      <Dialog.Title class="mb-3 font-display text-xl font-semibold">{title}</Dialog.Title>
+      {@render children()}
+    </Dialog.Content>
+  </Dialog.Portal>
+</Dialog.Root>

@@ -1,0 +1,241 @@
+import { createContext } from 'svelte';
+import {
+  api,
+  need,
+  Refusal,
+  type Chart,
+  type FigureView,
+  type Problem,
+  type RoleName,
+  type Row
+} from '$lib/api/client';
+import { History } from './history';
+
+export type Column = Exclude<keyof Row, 'doubtful'>;
+
+const WORK_AFTER = 30;
+const DRAFT_AFTER = 600;
+
+/** One figure being read or edited: the chart as typed, what the server makes of it, undo, draft and versions. */
+export class FigureEditor {
+  readonly id: string;
+  #view = $state.raw<FigureView>() as FigureView;
+  #chart = $state.raw<Chart>() as Chart;
+  #work = $state.raw<FigureView['work']>() as FigureView['work'];
+  #problems = $state.raw<Problem[]>([]);
+  #changed = $state(false);
+  #message = $state('');
+  #stale = $state.raw<Refusal | null>(null);
+  #steps = $state({ undo: false, redo: false });
+  #history = new History<Chart>();
+  #asked = 0;
+  #workTimer: ReturnType<typeof setTimeout> | undefined;
+  #draftTimer: ReturnType<typeof setTimeout> | undefined;
+  /** The row in focus, so that spine, floor and ledger show the same one. */
+  focus = $state.raw<{ role: RoleName; step: number } | null>(null);
+
+  constructor(view: FigureView) {
+    this.id = view.id;
+    this.#open(view);
+    if (view.draft) {
+      this.#chart = view.draft.chart;
+      this.#changed = true;
+      this.#message = 'Your unsaved work from last time is here again.';
+      this.#recompute(0);
+    }
+  }
+
+  get view() {
+    return this.#view;
+  }
+  get chart() {
+    return this.#chart;
+  }
+  get work() {
+    return this.#work;
+  }
+  get problems() {
+    return this.#problems;
+  }
+  get changed() {
+    return this.#changed;
+  }
+  get message() {
+    return this.#message;
+  }
+  /** Set when somebody else saved first; holds both charts. */
+  get stale() {
+    return this.#stale;
+  }
+  get canUndo() {
+    return this.#steps.undo;
+  }
+  get canRedo() {
+    return this.#steps.redo;
+  }
+
+  cell(role: RoleName, index: number, column: Column): string {
+    const value = this.#chart[role]?.[index]?.[column];
+    return value === undefined ? '' : String(value);
+  }
+
+  problemAt(role: RoleName, index: number, column: Column): string | undefined {
+    return this.#problems.find((p) => p.path === `/${role}/${index}/${column}`)?.message;
+  }
+
+  setCell(role: RoleName, index: number, column: Column, text: string) {
+    this.#editRows(role, `${role}-${index}-${column}`, (rows) =>
+      rows.map((row, i) => (i === index ? withCell(row, column, text) : row))
+    );
+  }
+
+  /** A new row after {@code index}, counted on and on the other foot, for the coach to fill. */
+  insertRow(role: RoleName, index: number) {
+    this.#editRows(role, '', (rows) => {
+      const before = rows[index];
+      const fresh: Row = { count: before?.count ?? '1', foot: before?.foot === 'R' ? 'L' : 'R', place: 'forward' };
+      return [...rows.slice(0, index + 1), fresh, ...rows.slice(index + 1)];
+    });
+  }
+
+  removeRow(role: RoleName, index: number) {
+    this.#editRows(role, '', (rows) => rows.filter((_, i) => i !== index));
+  }
+
+  accept(rule: string, role: string | undefined, step: number, reason: string) {
+    const accepted = { rule, reason, ...(role ? { role: role as RoleName } : {}), ...(step > 0 ? { step } : {}) };
+    this.#edit({ ...this.#chart, accepted: [...(this.#chart.accepted ?? []), accepted] }, '');
+  }
+
+  /** Ends a run of keystrokes, so that undo goes back over it as a whole. */
+  settle() {
+    this.#history.settle();
+  }
+
+  undo() {
+    this.#replace(this.#history.undo(this.#chart));
+  }
+
+  redo() {
+    this.#replace(this.#history.redo(this.#chart));
+  }
+
+  /** Keeps the chart as the next version of the coach's own copy. */
+  async save(note: string, over = this.#view.version): Promise<boolean> {
+    clearTimeout(this.#draftTimer);
+    try {
+      const body = { expectedVersion: over, chart: this.#chart, note };
+      this.#open(await need(api.PUT('/api/figures/{id}', { params: { path: { id: this.id } }, body })));
+      this.#message = `Saved as version ${this.#view.version}.`;
+      return true;
+    } catch (error) {
+      this.#tell(error);
+      if (error instanceof Refusal && error.status === 409) this.#stale = error;
+      this.#keepDraft();
+      return false;
+    }
+  }
+
+  /** After a stale save: keep this chart as the version after the other one. */
+  async saveOver(note: string) {
+    const version = Number(this.#stale?.details.currentVersion ?? this.#view.version);
+    await this.save(note, version);
+  }
+
+  /** After a stale save: take the other chart; this one stays in the undo steps. */
+  takeOther() {
+    const other = this.#stale?.details.current as Chart | undefined;
+    const version = Number(this.#stale?.details.currentVersion);
+    if (!other) return;
+    this.#edit(other, '');
+    this.#view = { ...this.#view, version };
+    this.#stale = null;
+    this.#message = `Version ${version} is here; undo brings yours back.`;
+  }
+
+  async reset() {
+    this.#open(await need(api.DELETE('/api/figures/{id}/copy', { params: { path: { id: this.id } } })));
+    this.#message = 'The shipped chart is back; your versions are kept.';
+  }
+
+  async discardDraft() {
+    clearTimeout(this.#draftTimer);
+    await need(api.DELETE('/api/figures/{id}/draft', { params: { path: { id: this.id } } }));
+    this.#open(await need(api.GET('/api/figures/{id}', { params: { path: { id: this.id } } })));
+    this.#message = 'Back to the last saved chart.';
+  }
+
+  /** Writes the draft at once, for leaving. */
+  async flush() {
+    clearTimeout(this.#draftTimer);
+    if (this.#changed) await this.#keepDraft();
+  }
+
+  #open(view: FigureView) {
+    this.#view = view;
+    this.#chart = view.chart;
+    this.#work = view.work;
+    this.#problems = [];
+    this.#changed = false;
+    this.#stale = null;
+    this.#message = '';
+  }
+
+  #editRows(role: RoleName, group: string, change: (rows: Row[]) => Row[]) {
+    this.#edit({ ...this.#chart, [role]: change(this.#chart[role] ?? []) }, group);
+  }
+
+  #edit(next: Chart, group: string) {
+    this.#history.push(this.#chart, group);
+    this.#replace(next);
+  }
+
+  #replace(next: Chart) {
+    this.#chart = next;
+    this.#changed = true;
+    this.#message = '';
+    this.#steps = { undo: this.#history.canUndo, redo: this.#history.canRedo };
+    this.#recompute(WORK_AFTER);
+    clearTimeout(this.#draftTimer);
+    this.#draftTimer = setTimeout(() => void this.#keepDraft(), DRAFT_AFTER);
+  }
+
+  #recompute(after: number) {
+    clearTimeout(this.#workTimer);
+    this.#workTimer = setTimeout(async () => {
+      const mine = ++this.#asked;
+      try {
+        const answer = await need(api.POST('/api/work', { body: this.#chart }));
+        if (mine !== this.#asked) return;
+        this.#problems = answer.problems;
+        if (answer.work) this.#work = answer.work;
+      } catch (error) {
+        if (mine === this.#asked) this.#tell(error);
+      }
+    }, after);
+  }
+
+  async #keepDraft() {
+    try {
+      const body = { baseVersion: this.#view.version, chart: this.#chart };
+      await need(api.PUT('/api/figures/{id}/draft', { params: { path: { id: this.id } }, body }));
+      if (this.#message === '') this.#message = 'Draft kept.';
+    } catch (error) {
+      this.#tell(error);
+    }
+  }
+
+  #tell(error: unknown) {
+    this.#message = error instanceof Error ? error.message : String(error);
+  }
+}
+
+function withCell(row: Row, column: Column, text: string): Row {
+  const next: Record<string, unknown> = { ...row };
+  const required = column === 'count' || column === 'foot' || column === 'place';
+  if (text === '' && !required) delete next[column];
+  else next[column] = text;
+  return next as Row;
+}
+
+export const [getFigureEditor, setFigureEditor] = createContext<FigureEditor>();

@@ -1,0 +1,6 @@
+<script lang="ts">
+  import TodayView from '$lib/components/library/TodayView.svelte';
+</script>
+
+<svelte:head><title>Today · Fluid Frame</title></svelte:head>
+<TodayView />

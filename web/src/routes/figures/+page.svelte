@@ -1,0 +1,6 @@
+<script lang="ts">
+  import FiguresView from '$lib/components/library/FiguresView.svelte';
+</script>
+
+<svelte:head><title>Figures · Fluid Frame</title></svelte:head>
+<FiguresView />

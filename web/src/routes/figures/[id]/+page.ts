@@ -1,0 +1,9 @@
+import { api, need } from '$lib/api/client';
+
+export async function load({ params }) {
+  const [view, vocabulary] = await Promise.all([
+    need(api.GET('/api/figures/{id}', { params: { path: { id: params.id } } })),
+    need(api.GET('/api/vocabulary'))
+  ]);
+  return { view, vocabulary };
+}

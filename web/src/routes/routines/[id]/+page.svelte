@@ -1,0 +1,10 @@
+<script lang="ts">
+  import RoutineDesk from '$lib/components/routine/RoutineDesk.svelte';
+
+  let { data } = $props();
+</script>
+
+<svelte:head><title>{data.view.routine.name} · Fluid Frame</title></svelte:head>
+{#key data.view}
+  <RoutineDesk view={data.view} />
+{/key}
