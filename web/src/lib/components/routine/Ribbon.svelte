@@ -61,7 +61,7 @@
         {/each}
       </div>
       <div
-        class="relative h-24 bg-sheet"
+        class="relative h-28 bg-sheet"
         role="listbox"
         aria-label="Figures of the routine"
         aria-orientation="horizontal"

@@ -16,6 +16,7 @@
   let { block, index, join, left, width, onkey, ondrag, ondropped }: Props = $props();
   const editor = getRoutineEditor();
   const selected = $derived(editor.selected === index);
+  const narrow = $derived(width < 110);
   const broken = $derived(join !== undefined && join.verdict !== 'yes');
   const joined = $derived(
     join === undefined
@@ -50,13 +51,17 @@
   style:left="{left + 1}px"
   style:width="{width - 2}px"
 >
-  <span class="block font-display text-[0.98rem] leading-[1.05] font-semibold">{block.name}</span>
-  <span class="mt-0.5 block text-[0.7rem] leading-tight text-soft">{block.begins}<br />→ {block.ends}</span>
+  <span class={['block font-display leading-[1.05] font-semibold', narrow ? 'text-[0.84rem]' : 'text-[0.98rem]']}
+    >{block.name}</span
+  >
+  <span class="mt-0.5 block text-[0.7rem] leading-tight text-soft"
+    >{#if !narrow}{block.begins}{/if} → {block.ends}</span
+  >
+  {#if block.use}<span class="block text-[0.7rem] leading-tight text-accent">{block.use}</span>{/if}
   {#if block.corner}<span
-      class="absolute right-1 bottom-0.5 text-xs font-semibold text-accent"
-      title="begins on the new line of dance">⌐ corner</span
+      class="absolute inset-x-3 bottom-0 bg-accent px-1 text-[0.68rem] leading-4 font-semibold text-on-accent"
+      title="begins on the new line of dance">corner</span
     >{/if}
-  {#if block.use}<span class="block text-[0.7rem] text-accent">{block.use}</span>{/if}
   {#if block.openFindings > 0}<span
       class="absolute top-0.5 right-1 text-xs font-semibold text-broken"
       title="its chart has broken findings">▲{block.openFindings}</span

@@ -47,7 +47,8 @@ final class Cells {
     <T> List<T> list(JsonNode object, String path, String key, Function<String, T> parse) {
         List<T> values = new ArrayList<>();
         JsonNode array = object.path(key);
-        for (int i = 0; i < array.size(); i++) parse(path + "/" + key + "/" + i, array.get(i).asText(), parse).ifPresent(values::add);
+        for (int i = 0; i < array.size(); i++)
+            parse(path + "/" + key + "/" + i, array.get(i).asText(), parse).ifPresent(values::add);
         return values;
     }
 
@@ -55,7 +56,8 @@ final class Cells {
     <T> List<T> objects(JsonNode object, String path, String key, BiFunction<JsonNode, String, Optional<T>> build) {
         List<T> values = new ArrayList<>();
         JsonNode array = object.path(key);
-        for (int i = 0; i < array.size(); i++) build.apply(array.get(i), path + "/" + key + "/" + i).ifPresent(values::add);
+        for (int i = 0; i < array.size(); i++)
+            build.apply(array.get(i), path + "/" + key + "/" + i).ifPresent(values::add);
         return values;
     }
 

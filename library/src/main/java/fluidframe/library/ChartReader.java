@@ -70,22 +70,38 @@ public final class ChartReader {
         List<Variant> variants = cells.objects(root, "", "variants", this::variant);
         List<Acceptance> accepted = cells.objects(root, "", "accepted", this::acceptance);
         if (!cells.problems().isEmpty()) return new ReadResult(Optional.empty(), cells.problems());
-        Optional<Chart> chart = cells.build("", () -> new Chart(
-                identity.orElseThrow(), start, man, lady, timings, totals, finish, parts, variants, teaching(root), accepted));
+        Optional<Chart> chart = cells.build(
+                "",
+                () -> new Chart(
+                        identity.orElseThrow(),
+                        start,
+                        man,
+                        lady,
+                        timings,
+                        totals,
+                        finish,
+                        parts,
+                        variants,
+                        teaching(root),
+                        accepted));
         return new ReadResult(chart, cells.problems());
     }
 
     private Optional<Identity> identity(JsonNode root, Dance dance) {
         Map<String, Identity.Level> levels = new LinkedHashMap<>();
-        root.path("level").properties().forEach(e ->
-                levels.put(e.getKey(), Identity.Level.valueOf(e.getValue().asText().toUpperCase(Locale.ROOT))));
-        return cells.build("/id", () -> new Identity(
-                root.path("id").asText(),
-                dance,
-                root.path("name").asText(),
-                cells.list(root, "", "otherNames", Function.identity()),
-                levels,
-                root.path("summary").asText("").strip()));
+        root.path("level")
+                .properties()
+                .forEach(e -> levels.put(
+                        e.getKey(), Identity.Level.valueOf(e.getValue().asText().toUpperCase(Locale.ROOT))));
+        return cells.build(
+                "/id",
+                () -> new Identity(
+                        root.path("id").asText(),
+                        dance,
+                        root.path("name").asText(),
+                        cells.list(root, "", "otherNames", Function.identity()),
+                        levels,
+                        root.path("summary").asText("").strip()));
     }
 
     private Start start(JsonNode root) {
@@ -105,10 +121,12 @@ public final class ChartReader {
 
     private Finish finish(JsonNode object, String path) {
         JsonNode finish = object.path("finish");
-        return cells.build(path + "/finish", () -> new Finish(
-                        finish.path("outside").asBoolean(false),
-                        cells.read(finish, path + "/finish", "less", ChartReader::amount, 0),
-                        cells.read(finish, path + "/finish", "more", ChartReader::amount, 0)))
+        return cells.build(
+                        path + "/finish",
+                        () -> new Finish(
+                                finish.path("outside").asBoolean(false),
+                                cells.read(finish, path + "/finish", "less", ChartReader::amount, 0),
+                                cells.read(finish, path + "/finish", "more", ChartReader::amount, 0)))
                 .orElse(Finish.AS_CHARTED);
     }
 
@@ -130,8 +148,8 @@ public final class ChartReader {
         return cells.read(timing, path, role, text -> {
             Rhythm rhythm = Rhythm.parse(dance, text);
             if (rhythm.size() != rowCount) {
-                throw new IllegalArgumentException("A timing must have one count for each of the " + role + "'s " + rowCount
-                        + " rows, but has " + rhythm.size());
+                throw new IllegalArgumentException("A timing must have one count for each of the " + role + "'s "
+                        + rowCount + " rows, but has " + rhythm.size());
             }
             return rhythm;
         });
@@ -139,36 +157,51 @@ public final class ChartReader {
 
     private Optional<Part> part(JsonNode part, String path) {
         String[] steps = part.path("steps").asText().split("-");
-        return cells.build(path, () -> new Part(
-                Integer.parseInt(steps[0]),
-                Integer.parseInt(steps[1]),
-                cells.list(part, path, "entries", Alignment::parse),
-                finish(part, path)));
+        return cells.build(
+                path,
+                () -> new Part(
+                        Integer.parseInt(steps[0]),
+                        Integer.parseInt(steps[1]),
+                        cells.list(part, path, "entries", Alignment::parse),
+                        finish(part, path)));
     }
 
     private Optional<Variant> variant(JsonNode variant, String path) {
-        return cells.build(path, () -> new Variant(
-                variant.path("id").asText(),
-                variant.path("name").asText(),
-                variant.path("keep").asInt(),
-                rows.read(variant, path, "man"),
-                rows.read(variant, path, "lady"),
-                cells.list(variant, path, "entries", Alignment::parse),
-                finish(variant, path)));
+        return cells.build(
+                path,
+                () -> new Variant(
+                        variant.path("id").asText(),
+                        variant.path("name").asText(),
+                        variant.path("keep").asInt(),
+                        rows.read(variant, path, "man"),
+                        rows.read(variant, path, "lady"),
+                        cells.list(variant, path, "entries", Alignment::parse),
+                        finish(variant, path)));
     }
 
     private Optional<Acceptance> acceptance(JsonNode node, String path) {
         Optional<Role> role = node.path("role").isMissingNode()
                 ? Optional.empty()
                 : Optional.of(Role.valueOf(node.path("role").asText().toUpperCase(Locale.ROOT)));
-        return cells.build(path, () -> new Acceptance(
-                node.path("rule").asText(), role, node.path("step").asInt(0), node.path("reason").asText()));
+        return cells.build(
+                path,
+                () -> new Acceptance(
+                        node.path("rule").asText(),
+                        role,
+                        node.path("step").asInt(0),
+                        node.path("reason").asText()));
     }
 
     private Teaching teaching(JsonNode root) {
         return new Teaching(
-                cells.objects(root, "", "faults", (fault, path) -> Optional.of(new Teaching.Fault(
-                        fault.path("seen").asText(), fault.path("cause").asText(), fault.path("cue").asText()))),
+                cells.objects(
+                        root,
+                        "",
+                        "faults",
+                        (fault, path) -> Optional.of(new Teaching.Fault(
+                                fault.path("seen").asText(),
+                                fault.path("cause").asText(),
+                                fault.path("cue").asText()))),
                 cells.list(root, "", "cautions", Function.identity()),
                 cells.list(root, "", "precedes", Function.identity()),
                 cells.list(root, "", "follows", Function.identity()));

@@ -38,7 +38,9 @@ public final class ChartSchema {
         for (Error error : SCHEMA.validate(document)) {
             String path = pointer(error);
             if (error.getKeyword().equals("additionalProperties")) {
-                problems.add(at.apply(path + "/" + error.getProperty() + "#", "The key \"" + error.getProperty() + "\" is not part of the format"));
+                problems.add(at.apply(
+                        path + "/" + error.getProperty() + "#",
+                        "The key \"" + error.getProperty() + "\" is not part of the format"));
             } else if (error.getKeyword().equals("required")) {
                 problems.add(at.apply(path, "The key \"" + error.getProperty() + "\" is missing"));
             } else {

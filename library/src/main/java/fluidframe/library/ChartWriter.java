@@ -45,9 +45,12 @@ public final class ChartWriter {
         words(root, "otherNames", chart.identity().otherNames());
         if (!chart.identity().levels().isEmpty()) {
             ObjectNode levels = root.putObject("level");
-            chart.identity().levels().forEach((style, level) -> levels.put(style, level.name().toLowerCase(Locale.ROOT)));
+            chart.identity()
+                    .levels()
+                    .forEach((style, level) -> levels.put(style, level.name().toLowerCase(Locale.ROOT)));
         }
-        if (!chart.identity().summary().isEmpty()) root.put("summary", chart.identity().summary());
+        if (!chart.identity().summary().isEmpty())
+            root.put("summary", chart.identity().summary());
         start(root, chart.start());
         rows(root, "man", chart.man());
         rows(root, "lady", chart.lady());
@@ -153,8 +156,11 @@ public final class ChartWriter {
     private static void teaching(ObjectNode root, Teaching teaching) {
         if (!teaching.faults().isEmpty()) {
             ArrayNode faults = root.putArray("faults");
-            teaching.faults().forEach(fault ->
-                    faults.addObject().put("seen", fault.seen()).put("cause", fault.cause()).put("cue", fault.cue()));
+            teaching.faults()
+                    .forEach(fault -> faults.addObject()
+                            .put("seen", fault.seen())
+                            .put("cause", fault.cause())
+                            .put("cue", fault.cue()));
         }
         words(root, "cautions", teaching.cautions());
         words(root, "precedes", teaching.precedes());

@@ -12,6 +12,7 @@ public record ReadResult(Optional<Chart> chart, List<Problem> problems) {
 
     /** The chart; refuses with the first problem if there is none. */
     public Chart orThrow() {
-        return chart.orElseThrow(() -> new IllegalArgumentException(problems.get(0).toString()));
+        return chart.orElseThrow(
+                () -> new IllegalArgumentException(problems.get(0).toString()));
     }
 }

@@ -44,11 +44,24 @@ final class RowReader {
         Optional<Hold> hold = cells.read(row, path, "hold", Hold::parse);
         if (count.isEmpty() || foot.isEmpty() || placement.isEmpty()) return Optional.empty();
         return Optional.of(new Step(
-                count.get(), foot.get(), placement.get(), alignment, turn, weight, footwork, rise, cbm, sway, position, hold,
-                row.path("note").asText("").strip(), row.path("doubtful").asBoolean(false)));
+                count.get(),
+                foot.get(),
+                placement.get(),
+                alignment,
+                turn,
+                weight,
+                footwork,
+                rise,
+                cbm,
+                sway,
+                position,
+                hold,
+                row.path("note").asText("").strip(),
+                row.path("doubtful").asBoolean(false)));
     }
 
-    private <T> Optional<T> required(JsonNode row, String path, String key, java.util.function.Function<String, T> parse) {
+    private <T> Optional<T> required(
+            JsonNode row, String path, String key, java.util.function.Function<String, T> parse) {
         if (row.path(key).asText().isBlank()) {
             cells.refuse(path + "/" + key, "A row must have a " + key);
             return Optional.empty();

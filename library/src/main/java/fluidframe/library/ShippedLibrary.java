@@ -28,6 +28,8 @@ public final class ShippedLibrary {
 
     /** All charts; a shipped file that cannot be read is a fault of the build and refused with its first problem. */
     public static List<Chart> load() {
-        return files().stream().map(file -> ChartReader.read(text(file)).orThrow()).toList();
+        return files().stream()
+                .map(file -> ChartReader.read(text(file)).orThrow())
+                .toList();
     }
 }

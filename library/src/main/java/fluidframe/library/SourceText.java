@@ -57,25 +57,35 @@ final class SourceText {
 
     static SourceText read(String text) throws Unreadable {
         if (text.length() > MAX_CHARACTERS) {
-            throw new Unreadable(new Problem(1, 1, "", "A chart must be at most " + MAX_CHARACTERS + " characters, but has " + text.length()));
+            throw new Unreadable(new Problem(
+                    1, 1, "", "A chart must be at most " + MAX_CHARACTERS + " characters, but has " + text.length()));
         }
-        if (text.isBlank()) throw new Unreadable(new Problem(1, 1, "", "The file is empty: a chart begins with \"format: fluidframe/figure@1\""));
+        if (text.isBlank())
+            throw new Unreadable(
+                    new Problem(1, 1, "", "The file is empty: a chart begins with \"format: fluidframe/figure@1\""));
         SourceText source = new SourceText();
         boolean json = text.stripLeading().startsWith("{");
         try (JsonParser parser = json ? JSON.createParser(text) : YAML.createParser(text)) {
             parser.nextToken();
             source.root = source.node(parser, "");
-            if (parser.nextToken() != null) throw at(parser.currentTokenLocation(), "", "The file must hold one document, but another follows");
+            if (parser.nextToken() != null)
+                throw at(parser.currentTokenLocation(), "", "The file must hold one document, but another follows");
             return source;
         } catch (JsonProcessingException e) {
-            throw at(e.getLocation(), "", "The text is not well-formed " + (json ? "JSON" : "YAML") + ": " + plain(e.getOriginalMessage()));
+            throw at(
+                    e.getLocation(),
+                    "",
+                    "The text is not well-formed " + (json ? "JSON" : "YAML") + ": " + plain(e.getOriginalMessage()));
         } catch (IOException | RuntimeException e) {
-            throw at(null, "", "The text is not well-formed " + (json ? "JSON" : "YAML") + ": " + plain(e.getMessage()));
+            throw at(
+                    null, "", "The text is not well-formed " + (json ? "JSON" : "YAML") + ": " + plain(e.getMessage()));
         }
     }
 
     private static String plain(String message) {
-        return message == null ? "no further reason" : message.lines().findFirst().orElse("").trim();
+        return message == null
+                ? "no further reason"
+                : message.lines().findFirst().orElse("").trim();
     }
 
     private static Unreadable at(JsonLocation location, String path, String message) {
@@ -111,7 +121,9 @@ final class SourceText {
             case VALUE_TRUE, VALUE_FALSE:
                 return nodes.booleanNode(token == JsonToken.VALUE_TRUE);
             case VALUE_NUMBER_INT:
-                return parser.getTextLength() < 10 && !parser.getText().contains("_") ? nodes.numberNode(parser.getIntValue()) : nodes.textNode(parser.getText());
+                return parser.getTextLength() < 10 && !parser.getText().contains("_")
+                        ? nodes.numberNode(parser.getIntValue())
+                        : nodes.textNode(parser.getText());
             case VALUE_NULL:
                 return nodes.nullNode();
             default:
@@ -129,6 +141,9 @@ final class SourceText {
         while (!locations.containsKey(at) && !at.isEmpty()) at = at.substring(0, at.lastIndexOf('/'));
         JsonLocation location = locations.get(at);
         return new Problem(
-                location == null ? 1 : location.getLineNr(), location == null ? 1 : location.getColumnNr(), path.replace("#", ""), message);
+                location == null ? 1 : location.getLineNr(),
+                location == null ? 1 : location.getColumnNr(),
+                path.replace("#", ""),
+                message);
     }
 }

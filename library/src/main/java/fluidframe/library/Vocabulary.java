@@ -34,20 +34,38 @@ public final class Vocabulary {
         columns.put("align", alignments());
         columns.put("turn", turns());
         columns.put("work", plain("HT", "TH", "T", "H", "HF", "THT", "B", "BF", "IE T", "IE WF", "WF"));
-        columns.put("rise", List.of(
-                new Word("e", "commence at end"), new Word("en", "commence at end, NFR"), new Word("k", "commence"), new Word("c", "continue"),
-                new Word("cl", "continue, lower at end"), new Word("u", "up"), new Word("ul", "up, lower at end"), new Word("l", "lower at end"),
-                new Word("-", "none")));
+        columns.put(
+                "rise",
+                List.of(
+                        new Word("e", "commence at end"),
+                        new Word("en", "commence at end, NFR"),
+                        new Word("k", "commence"),
+                        new Word("c", "continue"),
+                        new Word("cl", "continue, lower at end"),
+                        new Word("u", "up"),
+                        new Word("ul", "up, lower at end"),
+                        new Word("l", "lower at end"),
+                        new Word("-", "none")));
         columns.put("cbm", List.of(new Word("y", "yes"), new Word("s", "slight"), new Word("-", "no")));
         columns.put("sway", List.of(new Word("l", "L"), new Word("r", "R"), new Word("s", "straight")));
         columns.put("weight", plain("full", "part", "none"));
-        columns.put("position", Arrays.stream(CouplePosition.values()).map(p -> new Word(initials(p.toString()), p.toString())).toList());
-        columns.put("hold", Arrays.stream(Hold.values()).map(h -> new Word(initials(h.toString()), h.toString())).toList());
+        columns.put(
+                "position",
+                Arrays.stream(CouplePosition.values())
+                        .map(p -> new Word(initials(p.toString()), p.toString()))
+                        .toList());
+        columns.put(
+                "hold",
+                Arrays.stream(Hold.values())
+                        .map(h -> new Word(initials(h.toString()), h.toString()))
+                        .toList());
         return columns;
     }
 
     private static List<Word> plain(String... texts) {
-        return Stream.of(texts).map(text -> new Word(text.toLowerCase().replace(" ", ""), text)).toList();
+        return Stream.of(texts)
+                .map(text -> new Word(text.toLowerCase().replace(" ", ""), text))
+                .toList();
     }
 
     private static String initials(String text) {
@@ -73,7 +91,9 @@ public final class Vocabulary {
         String[] codes = {"l", "dw", "w", "dwa", "al", "dca", "c", "dc"};
         for (Alignment.Kind kind : Alignment.Kind.values()) {
             for (int i = 0; i < codes.length; i++) {
-                words.add(new Word(kind.toString().charAt(0) + codes[i], Alignment.of(kind, Direction.of(2 * i)).toString()));
+                words.add(new Word(
+                        kind.toString().charAt(0) + codes[i],
+                        Alignment.of(kind, Direction.of(2 * i)).toString()));
             }
         }
         return words;
@@ -81,7 +101,10 @@ public final class Vocabulary {
 
     private static List<Word> turns() {
         List<Word> words = new ArrayList<>(List.of(
-                new Word("br", "begins R"), new Word("bl", "begins L"), new Word("bc", "body completes"), new Word("-", "none")));
+                new Word("br", "begins R"),
+                new Word("bl", "begins L"),
+                new Word("bc", "body completes"),
+                new Word("-", "none")));
         for (int eighths = 1; eighths <= 8; eighths++) {
             for (int side : new int[] {1, -1}) {
                 String amount = TurnText.amount(2 * eighths * side);

@@ -43,12 +43,15 @@ final class YamlText {
     private static Node node(JsonNode json, DumperOptions.FlowStyle style) {
         if (json.isObject()) {
             List<NodeTuple> tuples = new ArrayList<>();
-            json.properties().forEach(e -> tuples.add(new NodeTuple(scalar(Tag.STR, e.getKey()), node(e.getValue(), styleOf(e.getValue(), style)))));
+            json.properties()
+                    .forEach(e -> tuples.add(new NodeTuple(
+                            scalar(Tag.STR, e.getKey()), node(e.getValue(), styleOf(e.getValue(), style)))));
             return new MappingNode(Tag.MAP, tuples, style);
         }
         if (json.isArray()) {
             List<Node> items = new ArrayList<>();
-            json.forEach(item -> items.add(node(item, hasRows(item) ? DumperOptions.FlowStyle.BLOCK : DumperOptions.FlowStyle.FLOW)));
+            json.forEach(item -> items.add(
+                    node(item, hasRows(item) ? DumperOptions.FlowStyle.BLOCK : DumperOptions.FlowStyle.FLOW)));
             return new SequenceNode(Tag.SEQ, items, style);
         }
         return scalar(json.isBoolean() ? Tag.BOOL : json.isInt() ? Tag.INT : Tag.STR, json.asText());
@@ -56,7 +59,8 @@ final class YamlText {
 
     /** Rows go below each other; a list of words, a start, a total fit on their key's line. */
     private static DumperOptions.FlowStyle styleOf(JsonNode value, DumperOptions.FlowStyle around) {
-        boolean listOfObjects = value.isArray() && !value.isEmpty() && value.get(0).isObject();
+        boolean listOfObjects =
+                value.isArray() && !value.isEmpty() && value.get(0).isObject();
         boolean sentences = value.isArray() && value.toString().length() > 100;
         return around == DumperOptions.FlowStyle.BLOCK && (listOfObjects || sentences)
                 ? DumperOptions.FlowStyle.BLOCK

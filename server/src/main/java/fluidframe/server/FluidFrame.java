@@ -10,7 +10,8 @@ import org.springframework.boot.autoconfigure.SpringBootApplication;
 public class FluidFrame {
     public static void main(String[] args) {
         if (args.length > 0 && args[0].equals("check")) {
-            System.exit(new CheckCommand(System.out, System.err).run(Arrays.asList(args).subList(1, args.length)));
+            System.exit(new CheckCommand(System.out, System.err)
+                    .run(Arrays.asList(args).subList(1, args.length)));
         }
         SpringApplication.run(FluidFrame.class, args);
     }

@@ -32,23 +32,29 @@ public record FigureUse(Optional<String> variant, Optional<String> part, int las
 
     /** Whether the chart has the part and the variant named. */
     public boolean existsIn(Chart chart) {
-        return variant.map(id -> chart.variants().stream().anyMatch(v -> v.id().equals(id))).orElse(true)
-                && part.map(id -> chart.parts().stream().anyMatch(p -> p.id().equals(id))).orElse(true);
+        return variant.map(id -> chart.variants().stream().anyMatch(v -> v.id().equals(id)))
+                        .orElse(true)
+                && part.map(id -> chart.parts().stream().anyMatch(p -> p.id().equals(id)))
+                        .orElse(true);
     }
 
     /** The rows that are danced, as a chart of their own. Refuses a part or variant which the chart does not have. */
     public Chart of(Chart chart) {
         Chart used = chart;
         if (variant.isPresent()) {
-            used = varied(chart, chart.variants().stream()
-                    .filter(v -> v.id().equals(variant.get()))
-                    .findFirst()
-                    .orElseThrow(() -> missing(chart, "variant", variant.get())));
+            used = varied(
+                    chart,
+                    chart.variants().stream()
+                            .filter(v -> v.id().equals(variant.get()))
+                            .findFirst()
+                            .orElseThrow(() -> missing(chart, "variant", variant.get())));
         } else if (part.isPresent()) {
-            used = sliced(chart, chart.parts().stream()
-                    .filter(p -> p.id().equals(part.get()))
-                    .findFirst()
-                    .orElseThrow(() -> missing(chart, "part", part.get())));
+            used = sliced(
+                    chart,
+                    chart.parts().stream()
+                            .filter(p -> p.id().equals(part.get()))
+                            .findFirst()
+                            .orElseThrow(() -> missing(chart, "part", part.get())));
         }
         return lastTurnSixteenths == 0 ? used : withLastTurnVaried(used);
     }
@@ -65,7 +71,10 @@ public record FigureUse(Optional<String> variant, Optional<String> part, int las
         lady.addAll(variant.lady());
         Start start = variant.keep() == 0
                 ? new Start(
-                        chart.start().position(), chart.start().hold(), variant.entries(), chart.start().outsideAllowed())
+                        chart.start().position(),
+                        chart.start().hold(),
+                        variant.entries(),
+                        chart.start().outsideAllowed())
                 : chart.start();
         return cut(chart, start, man, lady, variant.finish());
     }
@@ -88,14 +97,27 @@ public record FigureUse(Optional<String> variant, Optional<String> part, int las
                 hold,
                 fromTheStart ? chart.start().entries() : part.entries(),
                 fromTheStart && chart.start().outsideAllowed());
-        return cut(chart, start, chart.man().subList(part.from() - 1, part.to()),
-                rowsBetween(chart, Role.LADY, from, to), part.finish());
+        return cut(
+                chart,
+                start,
+                chart.man().subList(part.from() - 1, part.to()),
+                rowsBetween(chart, Role.LADY, from, to),
+                part.finish());
     }
 
     private static Chart cut(Chart chart, Start start, List<Step> man, List<Step> lady, Finish finish) {
         return new Chart(
-                chart.identity(), start, man, lady, List.of(), Totals.UNDECLARED, finish, List.of(), List.of(),
-                chart.teaching(), List.of());
+                chart.identity(),
+                start,
+                man,
+                lady,
+                List.of(),
+                Totals.UNDECLARED,
+                finish,
+                List.of(),
+                List.of(),
+                chart.teaching(),
+                List.of());
     }
 
     private static List<Step> rowsBetween(Chart chart, Role role, Beats from, Beats to) {
@@ -112,12 +134,23 @@ public record FigureUse(Optional<String> variant, Optional<String> part, int las
     private Chart withLastTurnVaried(Chart chart) {
         int side = 0;
         for (Role role : Role.values()) {
-            for (Step step : chart.steps(role)) side = step.turn().sixteenths() == 0 ? side : Integer.signum(step.turn().sixteenths());
+            for (Step step : chart.steps(role))
+                side = step.turn().sixteenths() == 0
+                        ? side
+                        : Integer.signum(step.turn().sixteenths());
         }
         int change = lastTurnSixteenths * side;
         return new Chart(
-                chart.identity(), chart.start(), turnedMore(chart.man(), change), turnedMore(chart.lady(), change),
-                chart.timings(), Totals.UNDECLARED, chart.finish(), List.of(), List.of(), chart.teaching(),
+                chart.identity(),
+                chart.start(),
+                turnedMore(chart.man(), change),
+                turnedMore(chart.lady(), change),
+                chart.timings(),
+                Totals.UNDECLARED,
+                chart.finish(),
+                List.of(),
+                List.of(),
+                chart.teaching(),
                 chart.accepted());
     }
 

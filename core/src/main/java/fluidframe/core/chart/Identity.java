@@ -30,7 +30,8 @@ public record Identity(
     public Identity {
         if (!ID.matcher(id).matches() || id.length() > 80) {
             throw new IllegalArgumentException(
-                    "An id must be lower case words joined by hyphens or dots, at most 80 characters, but was \"" + id + "\"");
+                    "An id must be lower case words joined by hyphens or dots, at most 80 characters, but was \"" + id
+                            + "\"");
         }
         if (name.isBlank()) throw new IllegalArgumentException("A figure must have a name");
         otherNames = List.copyOf(otherNames);

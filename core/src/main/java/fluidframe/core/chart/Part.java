@@ -14,7 +14,8 @@ import java.util.List;
 public record Part(int from, int to, List<Alignment> entries, Finish finish) {
     public Part {
         if (from < 1 || to < from) {
-            throw new IllegalArgumentException("A part must run from a step to a later one, but was " + from + "-" + to);
+            throw new IllegalArgumentException(
+                    "A part must run from a step to a later one, but was " + from + "-" + to);
         }
         entries = List.copyOf(entries);
     }

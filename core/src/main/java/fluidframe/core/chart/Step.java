@@ -67,7 +67,19 @@ public record Step(
 
     public Step withTurnAndAlignment(Turn newTurn, Optional<Alignment> newAlignment) {
         return new Step(
-                count, foot, placement, newAlignment, newTurn, weight, footwork, rise, cbm, sway, position, hold, note,
+                count,
+                foot,
+                placement,
+                newAlignment,
+                newTurn,
+                weight,
+                footwork,
+                rise,
+                cbm,
+                sway,
+                position,
+                hold,
+                note,
                 doubtful);
     }
 

@@ -41,7 +41,12 @@ public final class RuleBook {
     }
 
     private static final RuleBook STANDARD = new RuleBook(Stream.of(
-                    TimeRules.all(), WeightRules.all(), TurnRules.all(), PartnerRules.all(), FootworkRules.all(), BodyRules.all(),
+                    TimeRules.all(),
+                    WeightRules.all(),
+                    TurnRules.all(),
+                    PartnerRules.all(),
+                    FootworkRules.all(),
+                    BodyRules.all(),
                     FloorRules.all())
             .flatMap(List::stream)
             .toList());
@@ -64,7 +69,8 @@ public final class RuleBook {
     public List<Checked> check(Sheet sheet) {
         List<Checked> all = new ArrayList<>();
         for (Rule rule : rules) {
-            for (Finding finding : rule.check(sheet)) all.add(new Checked(finding, accepted(sheet.chart(), finding), Optional.empty()));
+            for (Finding finding : rule.check(sheet))
+                all.add(new Checked(finding, accepted(sheet.chart(), finding), Optional.empty()));
         }
         all.sort(Comparator.comparing((Checked c) -> c.finding().severity())
                 .thenComparing(c -> c.finding().step()));
@@ -86,7 +92,9 @@ public final class RuleBook {
 
     private static Optional<String> accepted(Chart chart, Finding finding) {
         return chart.accepted().stream()
-                .filter(a -> a.rule().equals(finding.rule().text()) && a.role().equals(finding.role()) && a.step() == finding.step())
+                .filter(a -> a.rule().equals(finding.rule().text())
+                        && a.role().equals(finding.role())
+                        && a.step() == finding.step())
                 .map(Acceptance::reason)
                 .findFirst();
     }

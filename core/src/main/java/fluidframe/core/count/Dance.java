@@ -38,7 +38,15 @@ public enum Dance {
     private final int fastestBarsPerMinute;
     private final Family family;
 
-    Dance(String id, String title, int beatsPerBar, String slow, String quick, int slowest, int fastest, Family family) {
+    Dance(
+            String id,
+            String title,
+            int beatsPerBar,
+            String slow,
+            String quick,
+            int slowest,
+            int fastest,
+            Family family) {
         this.id = id;
         this.title = title;
         this.beatsPerBar = beatsPerBar;
@@ -55,7 +63,8 @@ public enum Dance {
                 .filter(dance -> dance.id.equals(text.trim()))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("Dance must be one of "
-                        + Arrays.stream(values()).map(Dance::toString).collect(Collectors.joining(", ")) + ", but was \""
+                        + Arrays.stream(values()).map(Dance::toString).collect(Collectors.joining(", "))
+                        + ", but was \""
                         + text + "\""));
     }
 

@@ -27,7 +27,8 @@ public final class Rhythm {
     /** Reads words with spaces between, such as {@code "1 2 & 3"}; the inverse of {@link #toString()}. */
     public static Rhythm parse(Dance dance, String text) {
         if (text.isBlank()) throw new IllegalArgumentException("A rhythm must have at least one count");
-        return new Rhythm(dance, Stream.of(text.trim().split("\\s+")).map(Count::parse).toList());
+        return new Rhythm(
+                dance, Stream.of(text.trim().split("\\s+")).map(Count::parse).toList());
     }
 
     private static List<Beats> durations(Dance dance, List<Count> counts) {
@@ -104,7 +105,9 @@ public final class Rhythm {
             Beats said = Beats.of(count.beat() - 1);
             Beats danced = onset(i).plus(shift == null ? Beats.ZERO : shift);
             if (shift == null) {
-                shift = said.plus(dance.bar()).minus(danced.remainder(dance.bar())).remainder(dance.bar());
+                shift = said.plus(dance.bar())
+                        .minus(danced.remainder(dance.bar()))
+                        .remainder(dance.bar());
             } else if (!danced.remainder(dance.bar()).equals(said)) {
                 return i;
             }

@@ -42,8 +42,8 @@ public enum CouplePosition {
     public static CouplePosition parse(String text) {
         String wanted = text.trim().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
         return Arrays.stream(values())
-                .filter(p -> p.words.equals(wanted)
-                        || Arrays.stream(p.aliases).anyMatch(a -> a.equalsIgnoreCase(wanted)))
+                .filter(p ->
+                        p.words.equals(wanted) || Arrays.stream(p.aliases).anyMatch(a -> a.equalsIgnoreCase(wanted)))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("A couple position must be one of "
                         + Arrays.stream(values()).map(CouplePosition::toString).collect(Collectors.joining(", "))

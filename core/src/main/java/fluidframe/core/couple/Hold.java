@@ -24,8 +24,8 @@ public enum Hold {
     /** Reads the words; the man's hand is named first. The inverse of {@link #toString()}. */
     public static Hold parse(String text) {
         return Arrays.stream(values())
-                .filter(hold -> hold.words.equals(text.trim().toLowerCase(Locale.ROOT))
-                        || hold.words.equals(text.trim()))
+                .filter(hold ->
+                        hold.words.equals(text.trim().toLowerCase(Locale.ROOT)) || hold.words.equals(text.trim()))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("A hold must be one of "
                         + Arrays.stream(values()).map(Hold::toString).collect(Collectors.joining(", ")) + ", but was \""

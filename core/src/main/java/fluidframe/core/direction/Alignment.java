@@ -49,13 +49,14 @@ public record Alignment(Kind kind, Direction direction, Optional<Direction> movi
                     .filter(k -> k.word.startsWith(word))
                     .findFirst();
             if (kind.isPresent()) {
-                Optional<Direction> moving = Optional.ofNullable(matcher.group(3)).map(Direction::parse);
+                Optional<Direction> moving =
+                        Optional.ofNullable(matcher.group(3)).map(Direction::parse);
                 return new Alignment(kind.get(), Direction.parse(matcher.group(2)), moving);
             }
         }
         throw new IllegalArgumentException(
-                "An alignment must be facing, backing or pointing and a direction, such as \"backing DC\", but was \"" + text
-                        + "\"");
+                "An alignment must be facing, backing or pointing and a direction, such as \"backing DC\", but was \""
+                        + text + "\"");
     }
 
     /** The direction the toes point to, whichever way it is named. */

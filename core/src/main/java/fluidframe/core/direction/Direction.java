@@ -14,8 +14,7 @@ public record Direction(int sixteenths) {
     /** A new line of dance is the old centre, so a direction read from the new one is 4 more. */
     public static final int CORNER_SIXTEENTHS = 4;
 
-    private static final List<String> NAMES =
-            List.of("LOD", "DW", "wall", "DWA", "against LOD", "DCA", "centre", "DC");
+    private static final List<String> NAMES = List.of("LOD", "DW", "wall", "DWA", "against LOD", "DCA", "centre", "DC");
     private static final Map<String, Integer> ALIASES = Map.ofEntries(
             Map.entry("lod", 0),
             Map.entry("line of dance", 0),

@@ -48,8 +48,8 @@ public record Turn(int sixteenths, Kind kind, int begins, int bodyLess, boolean 
 
     public Turn {
         if (Math.abs((long) sixteenths) > MAX_SIXTEENTHS) {
-            throw new IllegalArgumentException("A turn between two steps must be at most 2 full turns, but was "
-                    + TurnText.amount(sixteenths));
+            throw new IllegalArgumentException(
+                    "A turn between two steps must be at most 2 full turns, but was " + TurnText.amount(sixteenths));
         }
         if (begins < -1 || begins > 1) throw new IllegalArgumentException("A turn begins to the left or to the right");
         if (bodyLess < 0 || bodyLess > 4) {
@@ -59,7 +59,8 @@ public record Turn(int sixteenths, Kind kind, int begins, int bodyLess, boolean 
             throw new IllegalArgumentException("A " + kind + " must have an amount, such as \"3/8 R " + kind + "\"");
         }
         if (sixteenths == 0 && bodyLess > 0) {
-            throw new IllegalArgumentException("A body can only turn less if there is a turn, such as \"3/8 R, body less\"");
+            throw new IllegalArgumentException(
+                    "A body can only turn less if there is a turn, such as \"3/8 R, body less\"");
         }
         if (bodyLess > 0 && bodyCompletes) {
             throw new IllegalArgumentException("A body cannot turn less and complete on the same row");

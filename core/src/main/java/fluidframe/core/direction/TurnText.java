@@ -13,7 +13,8 @@ import java.util.regex.Pattern;
 public final class TurnText {
     private static final String FRACTION = "(?:(\\d)\\s+)?(\\d{1,2})(?:/(1|2|4|8|16))?";
     private static final Pattern AMOUNT = Pattern.compile(FRACTION + "\\s*(r|l|right|left)\\b\\s*(.*)");
-    private static final Pattern BEGINS = Pattern.compile("(?:begins?|commences?)(?: to turn)?(?: to)?\\s+(r|l|right|left)");
+    private static final Pattern BEGINS =
+            Pattern.compile("(?:begins?|commences?)(?: to turn)?(?: to)?\\s+(r|l|right|left)");
     private static final Pattern LESS = Pattern.compile("(?:body\\s+)?(?:turns?\\s+)?(?:(1/16|1/8|3/16|1/4)\\s+)?less");
     private static final Pattern COMPLETES = Pattern.compile("(?:body\\s+)?completes?(?:\\s+turn)?");
     private static final Pattern BETWEEN = Pattern.compile("(.*?)\\s*\\bbetween\\s+\\S+\\s+(?:and|&)\\s+\\S+\\s*(.*)");

@@ -89,8 +89,8 @@ public final class FloorWalk {
                 moment.ladyFreedom = moment.lady.freedom();
             }
             if (man != null && lady != null) {
-                moment.target = Walk.partnerOffset(
-                        Walk.reach(man, lady), man.body().sixteenths() + leg.rotation());
+                moment.target =
+                        Walk.partnerOffset(Walk.reach(man, lady), man.body().sixteenths() + leg.rotation());
             }
             moments.add(moment);
         }
@@ -102,7 +102,8 @@ public final class FloorWalk {
 
     private static double bodyAt(List<LedgerRow> rows, Beats end) {
         double body = 0;
-        for (LedgerRow row : rows) if (row.onset().compareTo(end) < 0) body = row.body().sixteenths();
+        for (LedgerRow row : rows)
+            if (row.onset().compareTo(end) < 0) body = row.body().sixteenths();
         return body;
     }
 

@@ -93,9 +93,11 @@ final class Walk {
         double aside = foot.side() * (onTheTrack ? 0 : HALF_TRACK);
         switch (kind()) {
             case CROSS_BEHIND:
-                return centre.plus(Point.polar(-foot.side() * HALF_TRACK * 0.9, right)).plus(Point.polar(-CROSS_METRES, forward));
+                return centre.plus(Point.polar(-foot.side() * HALF_TRACK * 0.9, right))
+                        .plus(Point.polar(-CROSS_METRES, forward));
             case CROSS_IN_FRONT:
-                return centre.plus(Point.polar(-foot.side() * HALF_TRACK * 0.9, right)).plus(Point.polar(CROSS_METRES, forward));
+                return centre.plus(Point.polar(-foot.side() * HALF_TRACK * 0.9, right))
+                        .plus(Point.polar(CROSS_METRES, forward));
             case POINT:
                 return centre.plus(Point.polar(foot.side() * metres(), right));
             default:

@@ -46,8 +46,22 @@ public final class RoleLedger {
             boolean after = step.rise().isUpAfter(up);
             Direction facing = laid.plus(-lag);
             rows.add(new LedgerRow(
-                    i + 1, step, rhythm.onset(i), rhythm.onset(i + 1), foot, laid, expected, body, facing, lag, running,
-                    standing, up, during, after, positions.at(rhythm.onset(i))));
+                    i + 1,
+                    step,
+                    rhythm.onset(i),
+                    rhythm.onset(i + 1),
+                    foot,
+                    laid,
+                    expected,
+                    body,
+                    facing,
+                    lag,
+                    running,
+                    standing,
+                    up,
+                    during,
+                    after,
+                    positions.at(rhythm.onset(i))));
             foot = laid;
             body = facing;
             up = after;
@@ -60,7 +74,8 @@ public final class RoleLedger {
         int turned = 0;
         for (Step step : steps) {
             turned += step.turn().sixteenths();
-            if (step.alignment().isPresent()) return step.alignment().get().footDirection().plus(-turned);
+            if (step.alignment().isPresent())
+                return step.alignment().get().footDirection().plus(-turned);
         }
         return Direction.LOD;
     }

@@ -55,7 +55,9 @@ public record Arrival(
                 danced.chart().finish(),
                 lastTurnSide(ledger),
                 travel.sixteenths() + rotation,
-                startBeat.plus(danced.chart().length()).remainder(danced.chart().dance().bar()));
+                startBeat
+                        .plus(danced.chart().length())
+                        .remainder(danced.chart().dance().bar()));
     }
 
     public static Arrival after(Danceable danced) {
@@ -85,8 +87,16 @@ public record Arrival(
 
     private Arrival turned(int sixteenths) {
         return new Arrival(
-                man.plus(sixteenths), lady.plus(sixteenths), manFree, ladyFree, position, hold, finish, turnSide,
-                travel + sixteenths, nextBeat);
+                man.plus(sixteenths),
+                lady.plus(sixteenths),
+                manFree,
+                ladyFree,
+                position,
+                hold,
+                finish,
+                turnSide,
+                travel + sixteenths,
+                nextBeat);
     }
 
     public Foot free(Role role) {

@@ -56,7 +56,9 @@ public final class Danceable {
         String name = figure.identity().name();
         if (use.part().isPresent()) return name + " " + use.part().get();
         return use.variant()
-                .flatMap(id -> figure.variants().stream().filter(v -> v.id().equals(id)).findFirst())
+                .flatMap(id -> figure.variants().stream()
+                        .filter(v -> v.id().equals(id))
+                        .findFirst())
                 .map(v -> name + ", " + v.name())
                 .orElse(name);
     }
@@ -64,8 +66,10 @@ public final class Danceable {
     /** By how many sixteenths the chart may be turned as a whole to begin on each of its alignments; 0 is as charted. */
     public Set<Integer> entryRotations() {
         Set<Integer> rotations = new LinkedHashSet<>(List.of(0));
-        chart().start().entries().forEach(entry ->
-                rotations.add(entry.footDirection().clockwiseFrom(ledger().of(Role.MAN).start())));
+        chart().start()
+                .entries()
+                .forEach(entry -> rotations.add(entry.footDirection()
+                        .clockwiseFrom(ledger().of(Role.MAN).start())));
         return rotations;
     }
 
@@ -76,12 +80,16 @@ public final class Danceable {
         List<Footfall> falls = floor.of(Role.MAN);
         Point before = floor.startMan();
         for (Footfall fall : falls) if (fall.onset() < from) before = fall.centre();
-        return falls.isEmpty() ? Point.ORIGIN : falls.get(falls.size() - 1).centre().minus(before);
+        return falls.isEmpty()
+                ? Point.ORIGIN
+                : falls.get(falls.size() - 1).centre().minus(before);
     }
 
     /** The way the man travels on the first step, in metres, as charted. */
     Point firstTravel() {
         List<Footfall> falls = sheet.floor().of(Role.MAN);
-        return falls.isEmpty() ? Point.ORIGIN : falls.get(0).centre().minus(sheet.floor().startMan());
+        return falls.isEmpty()
+                ? Point.ORIGIN
+                : falls.get(0).centre().minus(sheet.floor().startMan());
     }
 }

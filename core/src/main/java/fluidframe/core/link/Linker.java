@@ -41,9 +41,8 @@ public final class Linker {
         conditions.add(alignment(arrival, next));
         boolean aligned = conditions.get(conditions.size() - 1).holds();
         List<Adjustment> adjustments = hard && !aligned ? adjustments(arrival, next) : List.of();
-        Link.Verdict verdict = hard && aligned
-                ? Link.Verdict.YES
-                : adjustments.isEmpty() ? Link.Verdict.NO : Link.Verdict.YES_IF;
+        Link.Verdict verdict =
+                hard && aligned ? Link.Verdict.YES : adjustments.isEmpty() ? Link.Verdict.NO : Link.Verdict.YES_IF;
         return new Link(verdict, conditions, adjustments, rotation(arrival, next));
     }
 
@@ -56,14 +55,18 @@ public final class Linker {
                 free == first,
                 free.spoken() + " free",
                 "begins " + first.spoken(),
-                "The " + role + "'s " + free.spoken() + " is free and the figure begins with the " + first.spoken() + ".");
+                "The " + role + "'s " + free.spoken() + " is free and the figure begins with the " + first.spoken()
+                        + ".");
     }
 
     private static Condition position(Arrival arrival, Chart next) {
         CouplePosition left = arrival.position();
         CouplePosition wanted = next.start().position();
         return new Condition(
-                Condition.Kind.POSITION, left == wanted, left.toString(), wanted.toString(),
+                Condition.Kind.POSITION,
+                left == wanted,
+                left.toString(),
+                wanted.toString(),
                 "The couple is left in " + left + " position and the figure begins in " + wanted + " position.");
     }
 
@@ -73,7 +76,8 @@ public final class Linker {
                 arrival.hold() == next.start().hold(),
                 arrival.hold().toString(),
                 next.start().hold().toString(),
-                "The hold is left " + arrival.hold() + " and the figure begins with " + next.start().hold() + ".");
+                "The hold is left " + arrival.hold() + " and the figure begins with "
+                        + next.start().hold() + ".");
     }
 
     private static Condition outside(Arrival arrival, Chart next) {
@@ -85,18 +89,23 @@ public final class Linker {
                 outside ? "next step outside partner" : "partner in line",
                 allowed ? "in line or outside" : "in line",
                 outside
-                        ? "The next step would be taken outside partner" + (allowed ? ", and the figure may begin so." : ", and the figure begins in line.")
+                        ? "The next step would be taken outside partner"
+                                + (allowed ? ", and the figure may begin so." : ", and the figure begins in line.")
                         : "The partner is in line.");
     }
 
     private static Condition beat(Arrival arrival, Chart next) {
-        Count first = next.steps(next.man().isEmpty() ? Role.LADY : Role.MAN).get(0).count();
+        Count first =
+                next.steps(next.man().isEmpty() ? Role.LADY : Role.MAN).get(0).count();
         Beats wanted = first.kind() == Count.Kind.BEAT ? Beats.of(first.beat() - 1) : arrival.nextBeat();
         boolean holds = wanted.equals(arrival.nextBeat());
         String left = "beat " + arrival.nextBeat().plus(Beats.ONE);
         String begins = "beat " + wanted.plus(Beats.ONE);
         return new Condition(
-                Condition.Kind.BEAT, holds, left, begins,
+                Condition.Kind.BEAT,
+                holds,
+                left,
+                begins,
                 "The music is on " + left + " and the figure begins on " + begins + ".");
     }
 
@@ -109,8 +118,8 @@ public final class Linker {
                 named(arrival.travel()),
                 named(first),
                 reverses
-                        ? "The couple is travelling " + named(arrival.travel()) + " and the first step would go " + named(first)
-                                + ", back the way it came, without a checked step between."
+                        ? "The couple is travelling " + named(arrival.travel()) + " and the first step would go "
+                                + named(first) + ", back the way it came, without a checked step between."
                         : "The direction of travel can go on.");
     }
 
@@ -126,13 +135,16 @@ public final class Linker {
     private static Condition alignment(Arrival arrival, Danceable next) {
         Set<Integer> rotations = next.entryRotations();
         Alignment first = firstAlignment(next);
-        String wanted = rotations.stream().map(r -> first.rotated(r).toString()).distinct().collect(Collectors.joining(" or "));
+        String wanted = rotations.stream()
+                .map(r -> first.rotated(r).toString())
+                .distinct()
+                .collect(Collectors.joining(" or "));
         String left = first.withFootDirection(arrival.man()).toString();
         boolean fits = fits(arrival, next);
         boolean manFits = rotations.contains(rotation(arrival, next));
         String reason = manFits && !fits
-                ? "The man is " + left + " as the figure asks, but the lady's feet point to " + arrival.lady() + " instead of "
-                        + next.ledger().of(Role.LADY).start().plus(rotation(arrival, next)) + "."
+                ? "The man is " + left + " as the figure asks, but the lady's feet point to " + arrival.lady()
+                        + " instead of " + next.ledger().of(Role.LADY).start().plus(rotation(arrival, next)) + "."
                 : "The man is left " + left + " and the figure begins " + wanted + ".";
         return new Condition(Condition.Kind.ALIGNMENT, fits, left, wanted, reason);
     }
@@ -150,7 +162,8 @@ public final class Linker {
         int rotation = rotation(arrival, next);
         if (!next.entryRotations().contains(rotation)) return false;
         Ledger ledger = next.ledger();
-        boolean width = arrival.position().isPromenade() && next.chart().start().position().isPromenade();
+        boolean width = arrival.position().isPromenade()
+                && next.chart().start().position().isPromenade();
         return width
                 || ledger.of(Role.LADY).isEmpty()
                 || ledger.of(Role.LADY).start().plus(rotation).equals(arrival.lady());

@@ -41,11 +41,12 @@ public final class RoutineWork {
             int place = i + 1;
             Danceable danced = repertoire
                     .find(figure.figureId(), figure.use())
-                    .orElseThrow(() -> new IllegalArgumentException("Figure " + place + " of the routine must be in the library, but \""
-                            + figure.figureId() + "\" with that part or variant is not"));
+                    .orElseThrow(() -> new IllegalArgumentException(
+                            "Figure " + place + " of the routine must be in the library, but \"" + figure.figureId()
+                                    + "\" with that part or variant is not"));
             if (danced.figure().dance() != dance) {
-                throw new IllegalArgumentException("Figure " + place + " of the routine must be a " + dance + " figure, but was a "
-                        + danced.figure().dance() + " figure");
+                throw new IllegalArgumentException("Figure " + place + " of the routine must be a " + dance
+                        + " figure, but was a " + danced.figure().dance() + " figure");
             }
             work.append(danced, figure.corner());
         }
@@ -61,11 +62,17 @@ public final class RoutineWork {
         Arrival arrival = arrivalAfter(last);
         Link link = Linker.link(corner ? arrival.afterCorner() : arrival, danced);
         junctions.add(new Junction(
-                blocks.size(), link, customary(last.danced(), danced),
+                blocks.size(),
+                link,
+                customary(last.danced(), danced),
                 link.verdict() == Link.Verdict.YES ? List.of() : repairs(last, danced)));
         int rotation = nearestEntry(danced, link.rotation());
         blocks.add(new Block(
-                danced, last.start().plus(last.length()), danced.chart().length(), rotation, last.corners() + (corner ? 1 : 0)));
+                danced,
+                last.start().plus(last.length()),
+                danced.chart().length(),
+                rotation,
+                last.corners() + (corner ? 1 : 0)));
     }
 
     private static Arrival arrivalAfter(Block block) {
@@ -95,7 +102,8 @@ public final class RoutineWork {
             Link onward = Linker.link(Arrival.after(between, link.rotation(), start), after);
             if (onward.verdict() == Link.Verdict.YES) repairs.add(new Junction.Repair(between, link, onward));
         }
-        repairs.sort(Comparator.comparing((Junction.Repair r) -> r.figure().chart().length()));
+        repairs.sort(
+                Comparator.comparing((Junction.Repair r) -> r.figure().chart().length()));
         return repairs;
     }
 
@@ -108,7 +116,11 @@ public final class RoutineWork {
     }
 
     public Beats length() {
-        return blocks.isEmpty() ? Beats.ZERO : blocks.get(blocks.size() - 1).start().plus(blocks.get(blocks.size() - 1).length());
+        return blocks.isEmpty()
+                ? Beats.ZERO
+                : blocks.get(blocks.size() - 1)
+                        .start()
+                        .plus(blocks.get(blocks.size() - 1).length());
     }
 
     /** The state after figure {@code index} (from 0); empty before the first. */
@@ -143,7 +155,11 @@ public final class RoutineWork {
 
     private boolean leadsOn(Danceable next, int rotation, Beats start, int following) {
         if (following >= blocks.size()) return false;
-        return Linker.link(Arrival.after(next, rotation, start), blocks.get(following).danced()).verdict() == Link.Verdict.YES;
+        return Linker.link(
+                                Arrival.after(next, rotation, start),
+                                blocks.get(following).danced())
+                        .verdict()
+                == Link.Verdict.YES;
     }
 
     /** The feet of both over the hall; the figures follow each other without a break. */

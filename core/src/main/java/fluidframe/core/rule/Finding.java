@@ -29,6 +29,12 @@ public record Finding(RuleId rule, Severity severity, Optional<Role> role, int s
 
     /** The same with a change of one cell of the row it is about. */
     public Finding withFix(String label, String column, String text) {
-        return new Finding(rule, severity, role, step, reason, Optional.of(new Fix(label, role.orElseThrow(), step, column, text)));
+        return new Finding(
+                rule,
+                severity,
+                role,
+                step,
+                reason,
+                Optional.of(new Fix(label, role.orElseThrow(), step, column, text)));
     }
 }

@@ -8,7 +8,8 @@ public record RuleId(String text) {
 
     public RuleId {
         if (!TEXT.matcher(text).matches()) {
-            throw new IllegalArgumentException("A rule id must look like \"turn.matches-alignment\", but was \"" + text + "\"");
+            throw new IllegalArgumentException(
+                    "A rule id must look like \"turn.matches-alignment\", but was \"" + text + "\"");
         }
     }
 

@@ -103,9 +103,8 @@ public record Placement(Kind kind, Set<Qualifier> qualifiers) {
     }
 
     public Placement {
-        qualifiers = qualifiers.isEmpty()
-                ? Set.of()
-                : java.util.Collections.unmodifiableSet(EnumSet.copyOf(qualifiers));
+        qualifiers =
+                qualifiers.isEmpty() ? Set.of() : java.util.Collections.unmodifiableSet(EnumSet.copyOf(qualifiers));
         if (qualifiers.contains(Qualifier.OUTSIDE_PARTNER) && qualifiers.contains(Qualifier.PARTNER_OUTSIDE)) {
             throw new IllegalArgumentException("A step is taken outside partner or with partner outside, not both");
         }

@@ -73,8 +73,9 @@ public record RiseFall(Set<Action> actions, boolean noFootRise) {
             } else if (ALIASES.containsKey(clause)) {
                 actions.add(ALIASES.get(clause));
             } else {
-                throw new IllegalArgumentException("Rise and fall must be made of commence, commence at end, continue, up,"
-                        + " lower, lower at end, NFR or none, but was \"" + text + "\"");
+                throw new IllegalArgumentException(
+                        "Rise and fall must be made of commence, commence at end, continue, up,"
+                                + " lower, lower at end, NFR or none, but was \"" + text + "\"");
             }
         }
         return new RiseFall(actions, noFootRise);

@@ -43,7 +43,9 @@ public final class CheckCommand {
     public int run(List<String> arguments) {
         boolean json = arguments.contains("--json");
         List<String> files = arguments.stream().filter(a -> !a.startsWith("--")).toList();
-        List<String> unknown = arguments.stream().filter(a -> a.startsWith("--") && !a.equals("--json")).toList();
+        List<String> unknown = arguments.stream()
+                .filter(a -> a.startsWith("--") && !a.equals("--json"))
+                .toList();
         if (files.isEmpty() || !unknown.isEmpty()) {
             if (!unknown.isEmpty()) err.println("Unknown option " + unknown.get(0) + ".");
             err.println("Usage: check [--json] FILE...   (charts in the format fluidframe/figure@1, YAML or JSON)");
@@ -74,13 +76,19 @@ public final class CheckCommand {
         ReadResult result = ChartReader.read(text);
         for (Problem problem : result.problems()) err.println(file + ": " + problem);
         if (result.chart().isEmpty()) return false;
-        for (RuleBook.Checked checked : RuleBook.standard().checkWithVariants(Sheet.of(result.chart().get()))) {
+        for (RuleBook.Checked checked :
+                RuleBook.standard().checkWithVariants(Sheet.of(result.chart().get()))) {
             if (!checked.isOpen()) continue;
             Finding finding = checked.finding();
-            String message = checked.variant().map(v -> "In the variant \"" + v + "\": ").orElse("") + finding.reason();
+            String message =
+                    checked.variant().map(v -> "In the variant \"" + v + "\": ").orElse("") + finding.reason();
             lines.add(new Line(
-                    file, finding.rule().text(), finding.severity().toString(), finding.role().map(Role::toString).orElse(null),
-                    finding.step(), message));
+                    file,
+                    finding.rule().text(),
+                    finding.severity().toString(),
+                    finding.role().map(Role::toString).orElse(null),
+                    finding.step(),
+                    message));
         }
         return true;
     }
@@ -95,14 +103,17 @@ public final class CheckCommand {
             String where = line.role() == null ? "" : ", " + line.role() + " " + line.step();
             out.println(line.file() + ": " + line.severity() + " [" + line.rule() + where + "] " + line.message());
         }
-        long broken = lines.stream().filter(line -> line.severity().equals("broken")).count();
-        out.println(files + (files == 1 ? " file, " : " files, ") + lines.size() + (lines.size() == 1 ? " finding, " : " findings, ")
-                + broken + " broken");
+        long broken =
+                lines.stream().filter(line -> line.severity().equals("broken")).count();
+        out.println(files + (files == 1 ? " file, " : " files, ") + lines.size()
+                + (lines.size() == 1 ? " finding, " : " findings, ") + broken + " broken");
     }
 
     private void printJson(List<Line> lines) {
         try {
-            out.println(new ObjectMapper().enable(SerializationFeature.INDENT_OUTPUT).writeValueAsString(lines));
+            out.println(new ObjectMapper()
+                    .enable(SerializationFeature.INDENT_OUTPUT)
+                    .writeValueAsString(lines));
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("Findings are plain texts and numbers", e);
         }

@@ -20,6 +20,8 @@ class DemoRunner implements ApplicationRunner {
 
     @Override
     public void run(ApplicationArguments arguments) throws IOException {
-        for (DemoStudio studio : studios.stream().sorted(Comparator.comparingInt(DemoStudio::order)).toList()) studio.furnish();
+        for (DemoStudio studio : studios.stream()
+                .sorted(Comparator.comparingInt(DemoStudio::order))
+                .toList()) studio.furnish();
     }
 }

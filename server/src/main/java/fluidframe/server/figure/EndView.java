@@ -14,7 +14,8 @@ import fluidframe.core.link.Danceable;
  * @param ladyFoot the lady's free foot
  * @param alignment the man's alignment in words
  */
-public record EndView(int man, int lady, String manFoot, String ladyFoot, String position, String alignment, boolean outside) {
+public record EndView(
+        int man, int lady, String manFoot, String ladyFoot, String position, String alignment, boolean outside) {
     static EndView start(Danceable danced) {
         Ledger ledger = danced.ledger();
         Direction man = ledger.of(Role.MAN).start();
@@ -24,7 +25,14 @@ public record EndView(int man, int lady, String manFoot, String ladyFoot, String
                 danced.chart().man().get(0).foot().toString(),
                 danced.chart().lady().get(0).foot().toString(),
                 danced.chart().start().position().toString(),
-                named(danced.chart().man().get(0).alignment().map(Alignment::kind).orElse(Alignment.Kind.FACING), man),
+                named(
+                        danced.chart()
+                                .man()
+                                .get(0)
+                                .alignment()
+                                .map(Alignment::kind)
+                                .orElse(Alignment.Kind.FACING),
+                        man),
                 false);
     }
 

@@ -31,10 +31,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/figures")
 class FigureController {
     /** A save: the version it was begun from, the whole chart, and what the author says of the change. */
-    record FigureSave(@Min(0) int expectedVersion, @NotNull @Schema(ref = ApiDescription.CHART) JsonNode chart, @Size(max = 500) String note) {}
+    record FigureSave(
+            @Min(0) int expectedVersion,
+            @NotNull @Schema(ref = ApiDescription.CHART) JsonNode chart,
+            @Size(max = 500) String note) {}
 
     /** Unsaved work. */
-    record FigureDraft(@Min(0) int baseVersion, @NotNull @Schema(ref = ApiDescription.CHART) JsonNode chart) {}
+    record FigureDraft(
+            @Min(0) int baseVersion,
+            @NotNull @Schema(ref = ApiDescription.CHART) JsonNode chart) {}
 
     private final FigureService figures;
     private final FigureDrafts drafts;
@@ -45,7 +50,8 @@ class FigureController {
     }
 
     @GetMapping
-    List<FigureSummary> list(@RequestParam(defaultValue = "waltz") String dance, @RequestParam(defaultValue = "") String q) {
+    List<FigureSummary> list(
+            @RequestParam(defaultValue = "waltz") String dance, @RequestParam(defaultValue = "") String q) {
         return figures.list(Dance.parse(dance), q);
     }
 
@@ -96,7 +102,9 @@ class FigureController {
     /** Cell by cell, what the chart in the body changes against a version; 0 is the shipped chart. */
     @PostMapping("/{id}/differences")
     List<ChartDifference.Change> differences(
-            @PathVariable String id, @RequestParam(defaultValue = "0") int from, @RequestBody @Schema(ref = ApiDescription.CHART) JsonNode chart) {
+            @PathVariable String id,
+            @RequestParam(defaultValue = "0") int from,
+            @RequestBody @Schema(ref = ApiDescription.CHART) JsonNode chart) {
         Chart now = figures.read(chart);
         return ChartDifference.between(figures.version(id, from), now);
     }

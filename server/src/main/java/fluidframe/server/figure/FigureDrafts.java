@@ -27,7 +27,8 @@ class FigureDrafts {
     void keep(String figureId, int baseVersion, JsonNode document) {
         String text = document.toString();
         if (text.length() > MAX_CHARACTERS) {
-            throw new IllegalArgumentException("A draft must be at most " + MAX_CHARACTERS + " characters, but has " + text.length());
+            throw new IllegalArgumentException(
+                    "A draft must be at most " + MAX_CHARACTERS + " characters, but has " + text.length());
         }
         drafts.save(FigureDraftEntity.of(figureId, baseVersion, text, Instant.now()));
     }
@@ -39,7 +40,8 @@ class FigureDrafts {
 
     @Transactional(readOnly = true)
     Optional<FigureView.DraftView> of(String figureId) {
-        return drafts.findById(figureId).map(draft -> new FigureView.DraftView(draft.baseNumber(), tree(draft.document()), draft.savedAt()));
+        return drafts.findById(figureId)
+                .map(draft -> new FigureView.DraftView(draft.baseNumber(), tree(draft.document()), draft.savedAt()));
     }
 
     @Transactional(readOnly = true)

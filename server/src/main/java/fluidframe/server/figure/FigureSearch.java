@@ -14,7 +14,8 @@ import java.util.stream.Collectors;
  * Every word has to be found, at the beginning of a word of the figure.
  */
 final class FigureSearch {
-    private static final Set<String> FILLERS = Set.of("a", "an", "the", "in", "on", "of", "with", "and", "to", "foot", "free", "starts", "start", "begins");
+    private static final Set<String> FILLERS = Set.of(
+            "a", "an", "the", "in", "on", "of", "with", "and", "to", "foot", "free", "starts", "start", "begins");
 
     private FigureSearch() {}
 
@@ -28,13 +29,26 @@ final class FigureSearch {
     private static String words(Danceable danced) {
         Chart chart = danced.figure();
         StringBuilder text = new StringBuilder(" ");
-        text.append(chart.identity().name()).append(' ').append(String.join(" ", chart.identity().otherNames()));
-        text.append(' ').append(String.join(" ", chart.identity().levels().values().stream().map(Enum::name).toList()));
+        text.append(chart.identity().name())
+                .append(' ')
+                .append(String.join(" ", chart.identity().otherNames()));
+        text.append(' ')
+                .append(String.join(
+                        " ",
+                        chart.identity().levels().values().stream()
+                                .map(Enum::name)
+                                .toList()));
         EndView start = EndView.start(danced);
         EndView finish = EndView.finish(danced);
         for (EndView end : new EndView[] {start, finish}) {
-            text.append(' ').append(end.position()).append(' ').append(end.manFoot()).append("F ").append(end.alignment());
-            text.append(end.position().equals("promenade") ? " PP " : " ").append(end.manFoot().equals("R") ? "right " : "left ");
+            text.append(' ')
+                    .append(end.position())
+                    .append(' ')
+                    .append(end.manFoot())
+                    .append("F ")
+                    .append(end.alignment());
+            text.append(end.position().equals("promenade") ? " PP " : " ")
+                    .append(end.manFoot().equals("R") ? "right " : "left ");
         }
         for (Role role : Role.values()) {
             text.append(chart.steps(role).stream().map(FigureSearch::row).collect(Collectors.joining(" ", " ", " ")));
@@ -43,11 +57,13 @@ final class FigureSearch {
     }
 
     private static String row(Step step) {
-        return step.spoken() + " " + step.turn() + " " + step.alignment().map(Object::toString).orElse("") + " "
+        return step.spoken() + " " + step.turn() + " "
+                + step.alignment().map(Object::toString).orElse("") + " "
                 + step.footwork().map(Object::toString).orElse("");
     }
 
     private static String normal(String text) {
-        return " " + text.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9/&]+", " ").trim() + " ";
+        return " "
+                + text.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9/&]+", " ").trim() + " ";
     }
 }

@@ -29,7 +29,8 @@ class FigureService {
     private final FigureVersionRepository versions;
     private final FigureDrafts drafts;
 
-    FigureService(FigureShelf shelf, FigureCopyRepository copies, FigureVersionRepository versions, FigureDrafts drafts) {
+    FigureService(
+            FigureShelf shelf, FigureCopyRepository copies, FigureVersionRepository versions, FigureDrafts drafts) {
         this.shelf = shelf;
         this.copies = copies;
         this.versions = versions;
@@ -44,7 +45,9 @@ class FigureService {
                 .filter(danced -> danced.use().equals(FigureUse.WHOLE))
                 .filter(danced -> FigureSearch.matches(danced, query))
                 .map(danced -> FigureSummary.of(
-                        danced, shelf.shipped(danced.figure().id()).isPresent(), own.contains(danced.figure().id()),
+                        danced,
+                        shelf.shipped(danced.figure().id()).isPresent(),
+                        own.contains(danced.figure().id()),
                         drafted.contains(danced.figure().id())))
                 .toList();
     }
@@ -52,7 +55,8 @@ class FigureService {
     @Transactional(readOnly = true)
     FigureView get(String id) {
         Optional<FigureCopyEntity> copy = copies.findById(id);
-        Chart chart = copy.map(FigureCopyEntity::toChart).or(() -> shelf.shipped(id)).orElseThrow(() -> missing(id));
+        Chart chart =
+                copy.map(FigureCopyEntity::toChart).or(() -> shelf.shipped(id)).orElseThrow(() -> missing(id));
         return new FigureView(
                 id,
                 copy.map(FigureCopyEntity::number).orElse(0),
@@ -68,7 +72,8 @@ class FigureService {
     FigureView save(String id, int expectedVersion, JsonNode document, String note) {
         Chart chart = read(document);
         if (!chart.id().equals(id)) {
-            throw new IllegalArgumentException("The id in the chart must be \"" + id + "\", but was \"" + chart.id() + "\"");
+            throw new IllegalArgumentException(
+                    "The id in the chart must be \"" + id + "\", but was \"" + chart.id() + "\"");
         }
         Optional<FigureCopyEntity> copy = copies.findById(id);
         int current = copy.map(FigureCopyEntity::number).orElse(0);
@@ -77,7 +82,10 @@ class FigureService {
             throw new StaleException(
                     chart.identity().name(), expectedVersion, current, get(id).chart(), ChartWriter.toJson(chart));
         }
-        int number = versions.findByKeyFigureIdOrderByKeyNumberDesc(id).stream().findFirst().map(v -> v.number() + 1).orElse(1);
+        int number = versions.findByKeyFigureIdOrderByKeyNumberDesc(id).stream()
+                .findFirst()
+                .map(v -> v.number() + 1)
+                .orElse(1);
         Instant now = Instant.now();
         versions.save(FigureVersionEntity.of(chart, number, note, now));
         FigureCopyEntity entity = copy.orElseGet(() -> FigureCopyEntity.of(chart, number, now));
@@ -94,7 +102,8 @@ class FigureService {
         ReadResult result = ChartReader.read(text);
         Chart chart = result.chart().orElseThrow(() -> new UnreadableException(result.problems()));
         if (copies.existsById(chart.id()) || shelf.shipped(chart.id()).isPresent()) {
-            throw new IllegalArgumentException("There is a figure with the id \"" + chart.id() + "\" already: change the id in the file, or open that figure and save there");
+            throw new IllegalArgumentException("There is a figure with the id \"" + chart.id()
+                    + "\" already: change the id in the file, or open that figure and save there");
         }
         return save(chart.id(), 0, ChartWriter.toJson(chart), "read from a file");
     }

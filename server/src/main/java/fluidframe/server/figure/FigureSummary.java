@@ -35,10 +35,14 @@ public record FigureSummary(
                 chart.identity().name(),
                 chart.identity().otherNames(),
                 chart.dance().toString(),
-                chart.identity().levels().values().stream().findFirst().map(l -> l.name().toLowerCase(Locale.ROOT)).orElse("unlisted"),
+                chart.identity().levels().values().stream()
+                        .findFirst()
+                        .map(l -> l.name().toLowerCase(Locale.ROOT))
+                        .orElse("unlisted"),
                 WorkView.bars(chart),
                 chart.length().toDouble(),
-                TurnText.amount(danced.ledger().of(fluidframe.core.couple.Role.MAN).totalTurn()),
+                TurnText.amount(
+                        danced.ledger().of(fluidframe.core.couple.Role.MAN).totalTurn()),
                 EndView.start(danced),
                 EndView.finish(danced),
                 shipped,
@@ -46,7 +50,9 @@ public record FigureSummary(
                 draft,
                 (int) checked.stream().filter(RuleBook.Checked::isBroken).count(),
                 (int) checked.stream().filter(c -> c.isOpen() && !c.isBroken()).count(),
-                (int) java.util.stream.Stream.concat(chart.man().stream(), chart.lady().stream()).filter(Step::doubtful).count(),
+                (int) java.util.stream.Stream.concat(chart.man().stream(), chart.lady().stream())
+                        .filter(Step::doubtful)
+                        .count(),
                 chart.identity().summary());
     }
 }

@@ -14,9 +14,18 @@ import java.time.Instant;
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record FigureView(
-        String id, int version, boolean shipped, boolean own, @Schema(ref = ApiDescription.CHART) JsonNode chart, WorkView work, DraftView draft) {
+        String id,
+        int version,
+        boolean shipped,
+        boolean own,
+        @Schema(ref = ApiDescription.CHART) JsonNode chart,
+        WorkView work,
+        DraftView draft) {
     /** Unsaved work and the version it was begun from. */
-    public record DraftView(int baseVersion, @Schema(ref = ApiDescription.CHART) JsonNode chart, Instant savedAt) {}
+    public record DraftView(
+            int baseVersion,
+            @Schema(ref = ApiDescription.CHART) JsonNode chart,
+            Instant savedAt) {}
 
     /** A saved version. */
     public record VersionView(int version, String note, Instant savedAt) {}

@@ -30,8 +30,14 @@ class ReferenceController {
     List<DanceView> dances() {
         return Arrays.stream(Dance.values())
                 .map(dance -> new DanceView(
-                        dance.toString(), dance.title(), dance.beatsPerBar(), dance.slowestBarsPerMinute(), dance.fastestBarsPerMinute(),
-                        (int) shelf.repertoire().charts().stream().filter(c -> c.dance() == dance).count()))
+                        dance.toString(),
+                        dance.title(),
+                        dance.beatsPerBar(),
+                        dance.slowestBarsPerMinute(),
+                        dance.fastestBarsPerMinute(),
+                        (int) shelf.repertoire().charts().stream()
+                                .filter(c -> c.dance() == dance)
+                                .count()))
                 .toList();
     }
 

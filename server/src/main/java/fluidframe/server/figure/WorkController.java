@@ -24,7 +24,10 @@ class WorkController {
      * @param chart the same chart in canonical short forms
      */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    record Worked(List<Problem> problems, @Schema(ref = ApiDescription.CHART) JsonNode chart, WorkView work) {}
+    record Worked(
+            List<Problem> problems,
+            @Schema(ref = ApiDescription.CHART) JsonNode chart,
+            WorkView work) {}
 
     @PostMapping("/api/work")
     Worked work(@RequestBody @Schema(ref = ApiDescription.CHART) JsonNode chart) {

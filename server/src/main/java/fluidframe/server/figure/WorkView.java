@@ -49,7 +49,14 @@ public record WorkView(
     /** A finding; {@code role} is null for the figure as a whole, {@code variant} names the variant it is about. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     public record FindingView(
-            String rule, String severity, String role, int step, String reason, FixView fix, String accepted, String variant) {}
+            String rule,
+            String severity,
+            String role,
+            int step,
+            String reason,
+            FixView fix,
+            String accepted,
+            String variant) {}
 
     /** A change of one cell; {@code column} is the key of the cell in the chart format. */
     public record FixView(String label, String role, int step, String column, String text) {}
@@ -59,8 +66,18 @@ public record WorkView(
 
     /** One foot on the floor; {@code cx, cy, body} are the middle and the direction of the body after the row. */
     public record FootView(
-            String role, int number, double onset, double end, String foot, String weight, double x, double y, double direction,
-            double cx, double cy, double body) {}
+            String role,
+            int number,
+            double onset,
+            double end,
+            String foot,
+            String weight,
+            double x,
+            double y,
+            double direction,
+            double cx,
+            double cy,
+            double body) {}
 
     /** A place in metres. */
     public record PlaceView(double x, double y) {
@@ -129,7 +146,8 @@ public record WorkView(
                 finding.reason(),
                 finding.fix()
                         .filter(fix -> checked.variant().isEmpty())
-                        .map(fix -> new FixView(fix.label(), fix.role().toString(), fix.step(), fix.column(), fix.text()))
+                        .map(fix ->
+                                new FixView(fix.label(), fix.role().toString(), fix.step(), fix.column(), fix.text()))
                         .orElse(null),
                 checked.accepted().orElse(null),
                 checked.variant().orElse(null));
@@ -146,9 +164,18 @@ public record WorkView(
 
     private static FootView foot(Footfall fall) {
         return new FootView(
-                fall.role().toString(), fall.number(), fall.onset(), fall.end(), fall.foot().toString(), fall.weight().toString(),
-                rounded(fall.place().x()), rounded(fall.place().y()), fall.direction(), rounded(fall.centre().x()),
-                rounded(fall.centre().y()), fall.body());
+                fall.role().toString(),
+                fall.number(),
+                fall.onset(),
+                fall.end(),
+                fall.foot().toString(),
+                fall.weight().toString(),
+                rounded(fall.place().x()),
+                rounded(fall.place().y()),
+                fall.direction(),
+                rounded(fall.centre().x()),
+                rounded(fall.centre().y()),
+                fall.body());
     }
 
     /** To the millimetre, which is finer than anybody dances. */

@@ -23,7 +23,8 @@ class DemoRoutines implements DemoStudio {
     @Override
     public void furnish() throws IOException {
         if (repository.count() > 0) return;
-        Arrays.stream(mapper.readValue(new ClassPathResource("demo/routines.json").getInputStream(), RoutineDraft[].class))
+        Arrays.stream(mapper.readValue(
+                        new ClassPathResource("demo/routines.json").getInputStream(), RoutineDraft[].class))
                 .forEach(routines::create);
     }
 

@@ -23,7 +23,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/routines")
 class RoutineController {
     /** A save and the version it was begun from. */
-    record RoutineSave(@Min(0) long expectedVersion, @NotNull @Valid RoutineDraft routine) {}
+    record RoutineSave(
+            @Min(0) long expectedVersion, @NotNull @Valid RoutineDraft routine) {}
 
     private final RoutineService routines;
 

@@ -38,13 +38,19 @@ record RoutineDraft(
     /** A figure in its place; {@code lastTurn} is how many sixteenths more (or less) it turns at its end. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     record PlacedDraft(
-            @NotBlank String figure, String variant, String part, @Min(-8) @Max(8) int lastTurn, boolean corner) {
+            @NotBlank String figure,
+            String variant,
+            String part,
+            @Min(-8) @Max(8) int lastTurn,
+            boolean corner) {
         PlacedFigure toPlaced() {
-            return new PlacedFigure(figure, new FigureUse(Optional.ofNullable(variant), Optional.ofNullable(part), lastTurn), corner);
+            return new PlacedFigure(
+                    figure, new FigureUse(Optional.ofNullable(variant), Optional.ofNullable(part), lastTurn), corner);
         }
 
         static PlacedDraft of(String figure, FigureUse use, boolean corner) {
-            return new PlacedDraft(figure, use.variant().orElse(null), use.part().orElse(null), use.lastTurnSixteenths(), corner);
+            return new PlacedDraft(
+                    figure, use.variant().orElse(null), use.part().orElse(null), use.lastTurnSixteenths(), corner);
         }
 
         /** {@code "1/8 less at the end"}, empty for a figure as charted. */

@@ -29,7 +29,9 @@ class RoutineService {
 
     @Transactional(readOnly = true)
     List<RoutineView.RoutineSummary> list(Dance dance) {
-        return routines.findByDanceOrderByName(dance.toString()).stream().map(this::summary).toList();
+        return routines.findByDanceOrderByName(dance.toString()).stream()
+                .map(this::summary)
+                .toList();
     }
 
     private RoutineView.RoutineSummary summary(RoutineEntity entity) {
@@ -44,7 +46,14 @@ class RoutineService {
             broken = -1;
         }
         return new RoutineView.RoutineSummary(
-                entity.id(), draft.name(), draft.dance(), bars, draft.figures().size(), broken, draft.note(), entity.savedAt());
+                entity.id(),
+                draft.name(),
+                draft.dance(),
+                bars,
+                draft.figures().size(),
+                broken,
+                draft.note(),
+                entity.savedAt());
     }
 
     @Transactional(readOnly = true)
@@ -62,7 +71,8 @@ class RoutineService {
     RoutineView save(UUID id, long expectedVersion, RoutineDraft draft) {
         RoutineEntity entity = find(id);
         if (entity.version() != expectedVersion) {
-            throw new StaleException("\"" + draft.name() + "\"", expectedVersion, entity.version(), read(entity), draft);
+            throw new StaleException(
+                    "\"" + draft.name() + "\"", expectedVersion, entity.version(), read(entity), draft);
         }
         draft.toDance();
         entity.replaceWith(draft, write(draft), Instant.now());
@@ -77,7 +87,8 @@ class RoutineService {
     /** Works out a routine as it is being edited, with what could follow the selected figure (from 0, -1 for none). */
     @Transactional(readOnly = true)
     RoutineWorkView work(RoutineDraft draft, int selected) {
-        return RoutineWorkView.of(draft, RoutineWork.of(draft.toDance(), draft.toPlaced(), shelf.repertoire()), selected);
+        return RoutineWorkView.of(
+                draft, RoutineWork.of(draft.toDance(), draft.toPlaced(), shelf.repertoire()), selected);
     }
 
     private RoutineEntity find(UUID id) {

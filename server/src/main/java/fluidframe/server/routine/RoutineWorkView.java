@@ -38,12 +38,26 @@ record RoutineWorkView(
         List<NextView> next) {
     /** A figure in its place. */
     record BlockView(
-            String figure, String name, String use, double startBeat, double beats, int bar, double seconds, String begins, String ends,
-            boolean corner, int openFindings) {}
+            String figure,
+            String name,
+            String use,
+            double startBeat,
+            double beats,
+            int bar,
+            double seconds,
+            String begins,
+            String ends,
+            boolean corner,
+            int openFindings) {}
 
     /** The join before figure {@code index} (from 1); verdict is yes, yes-if or no. */
     record JoinView(
-            int index, String verdict, boolean customary, List<String> reasons, List<ConditionView> conditions, List<AdjustmentView> adjustments,
+            int index,
+            String verdict,
+            boolean customary,
+            List<String> reasons,
+            List<ConditionView> conditions,
+            List<AdjustmentView> adjustments,
             List<RepairView> repairs) {}
 
     /** One thing both figures have to agree on. */
@@ -61,7 +75,13 @@ record RoutineWorkView(
     /** What can be danced next. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     record NextView(
-            String name, RoutineDraft.PlacedDraft figure, double bars, String level, String verdict, boolean customary, boolean leadsOn,
+            String name,
+            RoutineDraft.PlacedDraft figure,
+            double bars,
+            String level,
+            String verdict,
+            boolean customary,
+            boolean leadsOn,
             AdjustmentView adjustment) {}
 
     static RoutineWorkView of(RoutineDraft draft, RoutineWork work, int selected) {
@@ -76,13 +96,18 @@ record RoutineWorkView(
                 TurnText.amount(work.turned(1)),
                 TurnText.amount(work.turned(-1)),
                 work.canRepeat(),
-                (int) draft.figures().stream().skip(1).filter(RoutineDraft.PlacedDraft::corner).count(),
+                (int) draft.figures().stream()
+                        .skip(1)
+                        .filter(RoutineDraft.PlacedDraft::corner)
+                        .count(),
                 (int) work.junctions().stream().filter(Junction::isBroken).count(),
                 blocks(draft, work, secondsPerBeat),
                 work.junctions().stream().map(RoutineWorkView::join).toList(),
                 path(work, plan),
                 floorNotes(draft.toHall(), work, plan),
-                work.successors(selected).stream().map(s -> next(s, beatsPerBar)).toList());
+                work.successors(selected).stream()
+                        .map(s -> next(s, beatsPerBar))
+                        .toList());
     }
 
     private static List<BlockView> blocks(RoutineDraft draft, RoutineWork work, double secondsPerBeat) {
@@ -93,7 +118,8 @@ record RoutineWorkView(
             var steps = danced.chart().man();
             Direction start = danced.ledger().of(Role.MAN).start().plus(block.rotation());
             Direction end = danced.ledger().of(Role.MAN).last().foot().plus(block.rotation());
-            var findings = fluidframe.core.check.RuleBook.standard().check(fluidframe.core.rule.Sheet.of(danced.figure()));
+            var findings =
+                    fluidframe.core.check.RuleBook.standard().check(fluidframe.core.rule.Sheet.of(danced.figure()));
             views.add(new BlockView(
                     danced.figure().id(),
                     danced.name(),
@@ -105,7 +131,9 @@ record RoutineWorkView(
                     named(steps.get(0).alignment(), start),
                     named(steps.get(steps.size() - 1).alignment(), end),
                     draft.figures().get(i).corner() && i > 0,
-                    (int) findings.stream().filter(fluidframe.core.check.RuleBook.Checked::isBroken).count()));
+                    (int) findings.stream()
+                            .filter(fluidframe.core.check.RuleBook.Checked::isBroken)
+                            .count()));
         }
         return views;
     }
@@ -122,14 +150,18 @@ record RoutineWorkView(
                 verdict(link),
                 junction.customary(),
                 link.obstacles().stream().map(c -> c.reason()).toList(),
-                link.conditions().stream().map(c -> new ConditionView(c.kind().toString(), c.holds(), c.left(), c.wanted())).toList(),
+                link.conditions().stream()
+                        .map(c -> new ConditionView(c.kind().toString(), c.holds(), c.left(), c.wanted()))
+                        .toList(),
                 link.adjustments().stream().map(RoutineWorkView::adjustment).toList(),
                 junction.repairs().stream()
                         .limit(6)
                         .map(r -> new RepairView(
                                 r.figure().name(),
-                                RoutineDraft.PlacedDraft.of(r.figure().figure().id(), r.figure().use(), false),
-                                r.figure().chart().length().toDouble() / r.figure().chart().dance().beatsPerBar()))
+                                RoutineDraft.PlacedDraft.of(
+                                        r.figure().figure().id(), r.figure().use(), false),
+                                r.figure().chart().length().toDouble()
+                                        / r.figure().chart().dance().beatsPerBar()))
                         .toList());
     }
 
@@ -165,7 +197,12 @@ record RoutineWorkView(
             }
             boolean lastOfItsBeat = i + 1 == falls.size() || falls.get(i + 1).onset() > fall.onset();
             if (lastOfItsBeat) {
-                stops.add(new StopView(fall.end(), blockAt(work, fall.onset()), PlaceView.of(man.towards(lady, 0.5)), manBody, ladyBody));
+                stops.add(new StopView(
+                        fall.end(),
+                        blockAt(work, fall.onset()),
+                        PlaceView.of(man.towards(lady, 0.5)),
+                        manBody,
+                        ladyBody));
             }
         }
         return stops;
@@ -173,7 +210,8 @@ record RoutineWorkView(
 
     private static int blockAt(RoutineWork work, double beat) {
         int index = 0;
-        for (int i = 0; i < work.blocks().size(); i++) if (work.blocks().get(i).start().toDouble() <= beat) index = i;
+        for (int i = 0; i < work.blocks().size(); i++)
+            if (work.blocks().get(i).start().toDouble() <= beat) index = i;
         return index;
     }
 
@@ -186,8 +224,11 @@ record RoutineWorkView(
             if (outside > 0.01 && block != told) {
                 told = block;
                 notes.add(String.format(
-                        Locale.ROOT, "%s (bar %d) leaves the floor by %.1f m.", work.blocks().get(block).danced().name(),
-                        work.blocks().get(block).bar(), Math.max(outside, 0.1)));
+                        Locale.ROOT,
+                        "%s (bar %d) leaves the floor by %.1f m.",
+                        work.blocks().get(block).danced().name(),
+                        work.blocks().get(block).bar(),
+                        Math.max(outside, 0.1)));
             }
         }
         return notes;
@@ -199,10 +240,16 @@ record RoutineWorkView(
                 figure.name(),
                 RoutineDraft.PlacedDraft.of(figure.figure().id(), figure.use(), false),
                 figure.chart().length().toDouble() / beatsPerBar,
-                figure.figure().identity().levels().values().stream().findFirst().map(l -> l.name().toLowerCase(Locale.ROOT)).orElse(""),
+                figure.figure().identity().levels().values().stream()
+                        .findFirst()
+                        .map(l -> l.name().toLowerCase(Locale.ROOT))
+                        .orElse(""),
                 verdict(successor.link()),
                 successor.customary(),
                 successor.leadsOn(),
-                successor.link().adjustments().stream().findFirst().map(RoutineWorkView::adjustment).orElse(null));
+                successor.link().adjustments().stream()
+                        .findFirst()
+                        .map(RoutineWorkView::adjustment)
+                        .orElse(null));
     }
 }

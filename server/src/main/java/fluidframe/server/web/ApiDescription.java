@@ -24,31 +24,50 @@ public class ApiDescription {
 
     /** Properties that may be absent; every other one is always there. */
     private static final Set<String> OPTIONAL = Set.of(
-            "FigureView.draft", "FindingView.role", "FindingView.fix", "FindingView.accepted", "FindingView.variant",
-            "Worked.chart", "Worked.work", "PlacedDraft.variant", "PlacedDraft.part", "NextView.adjustment", "RoutineDraft.note",
-            "RoutineSummary.note", "FigureSave.note");
+            "FigureView.draft",
+            "FindingView.role",
+            "FindingView.fix",
+            "FindingView.accepted",
+            "FindingView.variant",
+            "Worked.chart",
+            "Worked.work",
+            "PlacedDraft.variant",
+            "PlacedDraft.part",
+            "NextView.adjustment",
+            "RoutineDraft.note",
+            "RoutineSummary.note",
+            "FigureSave.note");
 
     /** Records are always written whole, so what is not named optional is required; clients get exact types by it. */
     private static void require(String name, Schema<?> schema) {
         if (schema.getProperties() == null) return;
         List<String> names = List.copyOf(schema.getProperties().keySet());
-        schema.setRequired(names.stream().filter(property -> !OPTIONAL.contains(name + "." + property)).toList());
+        schema.setRequired(names.stream()
+                .filter(property -> !OPTIONAL.contains(name + "." + property))
+                .toList());
     }
 
     @Bean
     OpenApiCustomizer chartSchema() {
         return api -> {
-            api.setInfo(new Info().title("Fluid Frame").version("1").description("Figures, their computed technique, and routines."));
+            api.setInfo(new Info()
+                    .title("Fluid Frame")
+                    .version("1")
+                    .description("Figures, their computed technique, and routines."));
             api.setServers(List.of());
             api.getComponents().getSchemas().forEach(ApiDescription::require);
             try {
                 ObjectMapper mapper = new ObjectMapper();
-                ObjectNode schema = (ObjectNode) mapper.readTree(ChartSchema.text().replace("#/$defs/", "#/components/schemas/" + DEFINITION));
+                ObjectNode schema = (ObjectNode)
+                        mapper.readTree(ChartSchema.text().replace("#/$defs/", "#/components/schemas/" + DEFINITION));
                 JsonNode definitions = schema.remove("$defs");
                 schema.remove(List.of("$schema", "$id"));
                 api.getComponents().addSchemas("Chart", Json31.mapper().treeToValue(schema, Schema.class));
                 for (var entry : definitions.properties()) {
-                    api.getComponents().addSchemas(DEFINITION + entry.getKey(), Json31.mapper().treeToValue(entry.getValue(), Schema.class));
+                    api.getComponents()
+                            .addSchemas(
+                                    DEFINITION + entry.getKey(),
+                                    Json31.mapper().treeToValue(entry.getValue(), Schema.class));
                 }
             } catch (JsonProcessingException e) {
                 throw new IllegalStateException("The shipped schema must be JSON", e);

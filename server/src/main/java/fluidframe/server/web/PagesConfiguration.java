@@ -17,7 +17,8 @@ class PagesConfiguration implements WebMvcConfigurer {
     public void addResourceHandlers(ResourceHandlerRegistry registry) {
         registry.addResourceHandler("/_app/immutable/**")
                 .addResourceLocations("classpath:/static/_app/immutable/")
-                .setCacheControl(CacheControl.maxAge(java.time.Duration.ofDays(365)).immutable());
+                .setCacheControl(
+                        CacheControl.maxAge(java.time.Duration.ofDays(365)).immutable());
         registry.addResourceHandler("/**")
                 .addResourceLocations("classpath:/static/")
                 .setCacheControl(CacheControl.noCache())
@@ -33,7 +34,9 @@ class PagesConfiguration implements WebMvcConfigurer {
         protected Resource getResource(String path, Resource location) throws IOException {
             Resource file = location.createRelative(path);
             if (file.exists() && file.isReadable() && !path.isEmpty()) return file;
-            boolean page = !path.startsWith("api/") && !path.startsWith("v3/") && !ASSET.matcher(path).find();
+            boolean page = !path.startsWith("api/")
+                    && !path.startsWith("v3/")
+                    && !ASSET.matcher(path).find();
             return page ? new ClassPathResource("/static/index.html") : null;
         }
     }

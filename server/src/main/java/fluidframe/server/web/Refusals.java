@@ -49,7 +49,10 @@ class Refusals extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail overtaken(ObjectOptimisticLockingFailureException e) {
-        return problem(HttpStatus.CONFLICT, "Saved elsewhere", "Somebody saved at the same moment. Load the newest version and save again.");
+        return problem(
+                HttpStatus.CONFLICT,
+                "Saved elsewhere",
+                "Somebody saved at the same moment. Load the newest version and save again.");
     }
 
     @ExceptionHandler
@@ -61,21 +64,29 @@ class Refusals extends ResponseEntityExceptionHandler {
     ProblemDetail unexpected(Exception e) {
         LOG.error("A request failed", e);
         return problem(
-                HttpStatus.INTERNAL_SERVER_ERROR, "Something went wrong here", "What was saved before is safe. Try again; the log has the reason.");
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "Something went wrong here",
+                "What was saved before is safe. Try again; the log has the reason.");
     }
 
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        ProblemDetail detail = problem(HttpStatus.BAD_REQUEST, "The request cannot be read", "The body must be JSON of the described shape.");
+        ProblemDetail detail = problem(
+                HttpStatus.BAD_REQUEST, "The request cannot be read", "The body must be JSON of the described shape.");
         if (e.getCause() instanceof JsonMappingException mapping) {
             String path = mapping.getPath().stream()
                     .map(part -> "/" + (part.getFieldName() == null ? part.getIndex() : part.getFieldName()))
                     .collect(Collectors.joining());
             detail.setProperty("problems", List.of(new Problem(0, 0, path, firstLine(mapping.getOriginalMessage()))));
         } else if (e.getCause() instanceof JsonParseException parse) {
-            detail.setProperty("problems", List.of(new Problem(
-                    parse.getLocation().getLineNr(), parse.getLocation().getColumnNr(), "", firstLine(parse.getOriginalMessage()))));
+            detail.setProperty(
+                    "problems",
+                    List.of(new Problem(
+                            parse.getLocation().getLineNr(),
+                            parse.getLocation().getColumnNr(),
+                            "",
+                            firstLine(parse.getOriginalMessage()))));
         }
         return ResponseEntity.badRequest().body(detail);
     }
@@ -83,10 +94,17 @@ class Refusals extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleMethodArgumentNotValid(
             MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        ProblemDetail detail = problem(HttpStatus.BAD_REQUEST, "The request does not fit", "Some fields are outside what is allowed.");
-        detail.setProperty("problems", e.getFieldErrors().stream()
-                .map(error -> new Problem(0, 0, "/" + error.getField().replace('.', '/').replaceAll("\\[(\\d+)]", "/$1"), error.getDefaultMessage()))
-                .toList());
+        ProblemDetail detail =
+                problem(HttpStatus.BAD_REQUEST, "The request does not fit", "Some fields are outside what is allowed.");
+        detail.setProperty(
+                "problems",
+                e.getFieldErrors().stream()
+                        .map(error -> new Problem(
+                                0,
+                                0,
+                                "/" + error.getField().replace('.', '/').replaceAll("\\[(\\d+)]", "/$1"),
+                                error.getDefaultMessage()))
+                        .toList());
         return ResponseEntity.badRequest().body(detail);
     }
 

@@ -36,9 +36,18 @@ final class EndsLowered implements Rule {
             if (sheet.ledger().of(role).isEmpty()) continue;
             LedgerRow last = sheet.ledger().of(role).last();
             if (last.up()) {
-                findings.add(Finding.doubtful(ID, role, last.number(), "The " + role + " is still up after step " + last.number()
-                                + ", the last; the next figure begins lowered.")
-                        .withFix("Lower at the end", "rise", (last.step().rise().actions().isEmpty() ? "" : last.step().rise() + ", ") + "lower at end"));
+                findings.add(Finding.doubtful(
+                                ID,
+                                role,
+                                last.number(),
+                                "The " + role + " is still up after step " + last.number()
+                                        + ", the last; the next figure begins lowered.")
+                        .withFix(
+                                "Lower at the end",
+                                "rise",
+                                (last.step().rise().actions().isEmpty()
+                                                ? ""
+                                                : last.step().rise() + ", ") + "lower at end"));
             }
         }
         return findings;

@@ -38,12 +38,21 @@ final class RiseInOrder implements Rule {
                 Set<RiseFall.Action> actions = row.step().rise().actions();
                 boolean rising = row.upBefore() || row.step().rise().commences();
                 boolean goesOn = actions.contains(RiseFall.Action.CONTINUE) || actions.contains(RiseFall.Action.UP);
-                if (goesOn && !rising || row.step().rise().lowers() && !row.upBefore() && actions.size() == 1 && row.number() > 1) {
-                    findings.add(Finding.doubtful(ID, role, row.number(), "The " + role + "'s step " + row.number() + " says \""
-                            + row.step().rise() + "\", but no rise has commenced by then."));
+                if (goesOn && !rising
+                        || row.step().rise().lowers() && !row.upBefore() && actions.size() == 1 && row.number() > 1) {
+                    findings.add(Finding.doubtful(
+                            ID,
+                            role,
+                            row.number(),
+                            "The " + role + "'s step " + row.number() + " says \""
+                                    + row.step().rise() + "\", but no rise has commenced by then."));
                 } else if (row.step().rise().commences() && row.upBefore()) {
-                    findings.add(Finding.doubtful(ID, role, row.number(), "The " + role + "'s step " + row.number()
-                            + " commences to rise, but the rise before has not been lowered."));
+                    findings.add(Finding.doubtful(
+                            ID,
+                            role,
+                            row.number(),
+                            "The " + role + "'s step " + row.number()
+                                    + " commences to rise, but the rise before has not been lowered."));
                 }
             }
         }

@@ -34,9 +34,16 @@ final class KeepsDistance implements Rule {
         if (!sheet.isForCouple()) return List.of();
         return sheet.floor().gaps().stream()
                 .filter(gap -> gap.strainMetres() > MOST_METRES)
-                .map(gap -> Finding.doubtful(ID, Role.MAN, gap.manStep(), String.format(Locale.ROOT,
-                        "Drawn on the floor, after the man's step %d and the lady's %d she is %.2f m from where the position puts her.",
-                        gap.manStep(), gap.ladyStep(), gap.strainMetres())))
+                .map(gap -> Finding.doubtful(
+                        ID,
+                        Role.MAN,
+                        gap.manStep(),
+                        String.format(
+                                Locale.ROOT,
+                                "Drawn on the floor, after the man's step %d and the lady's %d she is %.2f m from where the position puts her.",
+                                gap.manStep(),
+                                gap.ladyStep(),
+                                gap.strainMetres())))
                 .toList();
     }
 }

@@ -35,7 +35,10 @@ final class BackReachesWithToe implements Rule {
         List<Finding> findings = new ArrayList<>();
         for (Role role : Role.values()) {
             for (LedgerRow row : sheet.rows(role)) {
-                row.step().footwork().filter(work -> isWrong(row, work)).ifPresent(work -> findings.add(finding(role, row, work)));
+                row.step()
+                        .footwork()
+                        .filter(work -> isWrong(row, work))
+                        .ifPresent(work -> findings.add(finding(role, row, work)));
             }
         }
         return findings;
@@ -46,8 +49,12 @@ final class BackReachesWithToe implements Rule {
     }
 
     private static Finding finding(Role role, LedgerRow row, Footwork work) {
-        return Finding.doubtful(ID, role, row.number(), "The " + role + "'s step " + row.number()
-                        + " goes back and so reaches with the toe, but " + work + " is charted.")
+        return Finding.doubtful(
+                        ID,
+                        role,
+                        row.number(),
+                        "The " + role + "'s step " + row.number() + " goes back and so reaches with the toe, but "
+                                + work + " is charted.")
                 .withFix("Reach with the toe", "work", row.up() && row.upBefore() ? "T" : "TH");
     }
 }

@@ -8,6 +8,12 @@ public final class FootworkRules {
     private FootworkRules() {}
 
     public static List<Rule> all() {
-        return List.of(new ForwardLeadsWithHeel(), new BackReachesWithToe(), new UpBeginsOnToe(), new UpEndsOnToe(), new LoweringEndsOnHeel(), new HeelTurnOnHeel());
+        return List.of(
+                new ForwardLeadsWithHeel(),
+                new BackReachesWithToe(),
+                new UpBeginsOnToe(),
+                new UpEndsOnToe(),
+                new LoweringEndsOnHeel(),
+                new HeelTurnOnHeel());
     }
 }

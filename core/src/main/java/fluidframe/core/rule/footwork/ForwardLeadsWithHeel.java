@@ -37,7 +37,10 @@ final class ForwardLeadsWithHeel implements Rule {
         List<Finding> findings = new ArrayList<>();
         for (Role role : Role.values()) {
             for (LedgerRow row : sheet.rows(role)) {
-                row.step().footwork().filter(work -> isWrong(row, work)).ifPresent(work -> findings.add(finding(role, row, work)));
+                row.step()
+                        .footwork()
+                        .filter(work -> isWrong(row, work))
+                        .ifPresent(work -> findings.add(finding(role, row, work)));
             }
         }
         return findings;
@@ -50,8 +53,13 @@ final class ForwardLeadsWithHeel implements Rule {
     }
 
     private static Finding finding(Role role, LedgerRow row, Footwork work) {
-        return Finding.doubtful(ID, role, row.number(), "The " + role + "'s step " + row.number()
-                        + " goes forward from a lowered foot and so leads with the heel, but " + work + " is charted.")
+        return Finding.doubtful(
+                        ID,
+                        role,
+                        row.number(),
+                        "The " + role + "'s step " + row.number()
+                                + " goes forward from a lowered foot and so leads with the heel, but " + work
+                                + " is charted.")
                 .withFix("Lead with the heel", "work", row.up() ? "HT" : "HF");
     }
 }

@@ -26,14 +26,16 @@ final class HeelTurnOnHeel implements Rule {
         return "A heel turn begins on the heel.";
     }
 
-
     @Override
     public List<Finding> check(Sheet sheet) {
         if (!sheet.chart().dance().isSwing()) return List.of();
         List<Finding> findings = new ArrayList<>();
         for (Role role : Role.values()) {
             for (LedgerRow row : sheet.rows(role)) {
-                row.step().footwork().filter(work -> isWrong(row, work)).ifPresent(work -> findings.add(finding(role, row, work)));
+                row.step()
+                        .footwork()
+                        .filter(work -> isWrong(row, work))
+                        .ifPresent(work -> findings.add(finding(role, row, work)));
             }
         }
         return findings;
@@ -44,8 +46,12 @@ final class HeelTurnOnHeel implements Rule {
     }
 
     private static Finding finding(Role role, LedgerRow row, Footwork work) {
-        return Finding.doubtful(ID, role, row.number(), "The " + role + "'s step " + row.number() + " is a heel turn, made on the heel, but "
-                        + work + " is charted.")
+        return Finding.doubtful(
+                        ID,
+                        role,
+                        row.number(),
+                        "The " + role + "'s step " + row.number() + " is a heel turn, made on the heel, but " + work
+                                + " is charted.")
                 .withFix("Turn on the heel", "work", "HT");
     }
 }

@@ -36,7 +36,10 @@ final class LoweringEndsOnHeel implements Rule {
         List<Finding> findings = new ArrayList<>();
         for (Role role : Role.values()) {
             for (LedgerRow row : sheet.rows(role)) {
-                row.step().footwork().filter(work -> isWrong(row, work)).ifPresent(work -> findings.add(finding(role, row, work)));
+                row.step()
+                        .footwork()
+                        .filter(work -> isWrong(row, work))
+                        .ifPresent(work -> findings.add(finding(role, row, work)));
             }
         }
         return findings;
@@ -48,8 +51,12 @@ final class LoweringEndsOnHeel implements Rule {
     }
 
     private static Finding finding(Role role, LedgerRow row, Footwork work) {
-        return Finding.doubtful(ID, role, row.number(), "The " + role + " lowers on step " + row.number()
-                        + ", so the heel comes down, but " + work + " ends on the toe.")
+        return Finding.doubtful(
+                        ID,
+                        role,
+                        row.number(),
+                        "The " + role + " lowers on step " + row.number() + ", so the heel comes down, but " + work
+                                + " ends on the toe.")
                 .withFix("Lower the heel", "work", "TH");
     }
 }

@@ -24,14 +24,16 @@ final class UpBeginsOnToe implements Rule {
         return "A step placed while up begins on the toe or ball.";
     }
 
-
     @Override
     public List<Finding> check(Sheet sheet) {
         if (!sheet.chart().dance().isSwing()) return List.of();
         List<Finding> findings = new ArrayList<>();
         for (Role role : Role.values()) {
             for (LedgerRow row : sheet.rows(role)) {
-                row.step().footwork().filter(work -> isWrong(row, work)).ifPresent(work -> findings.add(finding(role, row, work)));
+                row.step()
+                        .footwork()
+                        .filter(work -> isWrong(row, work))
+                        .ifPresent(work -> findings.add(finding(role, row, work)));
             }
         }
         return findings;
@@ -42,8 +44,12 @@ final class UpBeginsOnToe implements Rule {
     }
 
     private static Finding finding(Role role, LedgerRow row, Footwork work) {
-        return Finding.doubtful(ID, role, row.number(), "The " + role + " is up when step " + row.number()
-                        + " is placed, so it begins on the toe, but " + work + " is charted.")
+        return Finding.doubtful(
+                        ID,
+                        role,
+                        row.number(),
+                        "The " + role + " is up when step " + row.number() + " is placed, so it begins on the toe, but "
+                                + work + " is charted.")
                 .withFix("Begin on the toe", "work", row.up() ? "T" : "TH");
     }
 }

@@ -35,7 +35,10 @@ final class UpEndsOnToe implements Rule {
         List<Finding> findings = new ArrayList<>();
         for (Role role : Role.values()) {
             for (LedgerRow row : sheet.rows(role)) {
-                row.step().footwork().filter(work -> isWrong(row, work)).ifPresent(work -> findings.add(finding(role, row, work)));
+                row.step()
+                        .footwork()
+                        .filter(work -> isWrong(row, work))
+                        .ifPresent(work -> findings.add(finding(role, row, work)));
             }
         }
         return findings;
@@ -46,8 +49,12 @@ final class UpEndsOnToe implements Rule {
     }
 
     private static Finding finding(Role role, LedgerRow row, Footwork work) {
-        return Finding.doubtful(ID, role, row.number(), "The " + role + " is still up at the end of step " + row.number()
-                        + " and so ends on the toe, but " + work + " is charted: the heel would be down.")
+        return Finding.doubtful(
+                        ID,
+                        role,
+                        row.number(),
+                        "The " + role + " is still up at the end of step " + row.number()
+                                + " and so ends on the toe, but " + work + " is charted: the heel would be down.")
                 .withFix("Stay on the toe", "work", work.beginsOnForefoot() ? "T" : "HT");
     }
 }

@@ -27,7 +27,10 @@ final class CbmTogether implements Rule {
 
     @Override
     public List<String> exceptions() {
-        return List.of("A row that closes, brushes or turns on the heel.", "A row charted as doubtful.", "How slight it is differs between schools.");
+        return List.of(
+                "A row that closes, brushes or turns on the heel.",
+                "A row charted as doubtful.",
+                "How slight it is differs between schools.");
     }
 
     @Override
@@ -36,13 +39,19 @@ final class CbmTogether implements Rule {
         for (Ledger.Moment moment : sheet.ledger().onsets()) {
             Step his = moment.man().step();
             Step hers = moment.lady().step();
-            boolean walks = his.placement().kind().travels() && hers.placement().kind().travels();
+            boolean walks =
+                    his.placement().kind().travels() && hers.placement().kind().travels();
             boolean differ = (his.cbm() == ContraBody.NONE) != (hers.cbm() == ContraBody.NONE);
             if (walks && differ && !his.doubtful() && !hers.doubtful()) {
                 Role lacking = his.cbm() == ContraBody.NONE ? Role.MAN : Role.LADY;
                 int step = moment.of(lacking).number();
-                findings.add(Finding.doubtful(ID, lacking, step, "The " + lacking.partner() + " uses CBM on step "
-                                + moment.of(lacking.partner()).number() + " and the " + lacking + " does not on step " + step + ".")
+                findings.add(Finding.doubtful(
+                                ID,
+                                lacking,
+                                step,
+                                "The " + lacking.partner() + " uses CBM on step "
+                                        + moment.of(lacking.partner()).number() + " and the " + lacking
+                                        + " does not on step " + step + ".")
                         .withFix("Add CBM", "cbm", "yes"));
             }
         }

@@ -40,8 +40,12 @@ final class OppositeFeet implements Rule {
             CouplePosition position = moment.man().position();
             boolean both = his.weightTaken() == Weight.FULL && hers.weightTaken() == Weight.FULL;
             if (both && his.foot() == hers.foot() && (position.isFacing() || position.isPromenade())) {
-                findings.add(Finding.broken(ID, Role.LADY, moment.lady().number(), "On the man's step " + moment.man().number()
-                        + " both partners step on the " + his.foot().spoken() + " in " + position + " position."));
+                findings.add(Finding.broken(
+                        ID,
+                        Role.LADY,
+                        moment.lady().number(),
+                        "On the man's step " + moment.man().number() + " both partners step on the "
+                                + his.foot().spoken() + " in " + position + " position."));
             }
         }
         return findings;

@@ -24,19 +24,24 @@ final class OutsideAnswered implements Rule {
         return "Where one partner steps outside, the other has the partner outside on the same beat.";
     }
 
-
     @Override
     public List<Finding> check(Sheet sheet) {
         List<Finding> findings = new ArrayList<>();
         for (Ledger.Moment moment : sheet.ledger().onsets()) {
             for (Role role : Role.values()) {
                 boolean steps = moment.of(role).step().placement().has(Placement.Qualifier.OUTSIDE_PARTNER);
-                boolean answered = moment.of(role.partner()).step().placement().has(Placement.Qualifier.PARTNER_OUTSIDE);
+                boolean answered =
+                        moment.of(role.partner()).step().placement().has(Placement.Qualifier.PARTNER_OUTSIDE);
                 if (steps != answered) {
                     Role lacking = steps ? role.partner() : role;
-                    findings.add(Finding.doubtful(ID, lacking, moment.of(lacking).number(), "The " + (steps ? role : role.partner())
-                            + (steps ? " steps outside partner" : " has the partner outside") + " on step "
-                            + moment.of(lacking.partner()).number() + ", but the " + lacking + "'s step " + moment.of(lacking).number() + " does not say so."));
+                    findings.add(Finding.doubtful(
+                            ID,
+                            lacking,
+                            moment.of(lacking).number(),
+                            "The " + (steps ? role : role.partner())
+                                    + (steps ? " steps outside partner" : " has the partner outside") + " on step "
+                                    + moment.of(lacking.partner()).number() + ", but the " + lacking + "'s step "
+                                    + moment.of(lacking).number() + " does not say so."));
                 }
             }
         }

@@ -8,6 +8,12 @@ public final class PartnerRules {
     private PartnerRules() {}
 
     public static List<Rule> all() {
-        return List.of(new RelativeDirection(), new OppositeFeet(), new TravelsTogether(), new SwayMirrors(), new CbmTogether(), new OutsideAnswered());
+        return List.of(
+                new RelativeDirection(),
+                new OppositeFeet(),
+                new TravelsTogether(),
+                new SwayMirrors(),
+                new CbmTogether(),
+                new OutsideAnswered());
     }
 }

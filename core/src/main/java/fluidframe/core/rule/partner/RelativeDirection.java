@@ -28,7 +28,10 @@ final class RelativeDirection implements Rule {
 
     @Override
     public List<String> exceptions() {
-        return List.of("While a position is being changed the bodies may be anywhere between the two positions.", "Rows that end at different times are not compared.", "A body that turns less than its foot is judged by the body.");
+        return List.of(
+                "While a position is being changed the bodies may be anywhere between the two positions.",
+                "Rows that end at different times are not compared.",
+                "A body that turns less than its foot is judged by the body.");
     }
 
     @Override
@@ -48,7 +51,9 @@ final class RelativeDirection implements Rule {
             CouplePosition after = positionAfter(moments, i, position);
             man = moment.man().body();
             lady = moment.lady().body();
-            if (position.misfit(man, lady) > 0 && !between(before, position, man, lady) && !between(position, after, man, lady)) {
+            if (position.misfit(man, lady) > 0
+                    && !between(before, position, man, lady)
+                    && !between(position, after, man, lady)) {
                 findings.add(finding(moment.man().number(), position, man, lady, "is"));
             }
             before = position;
@@ -68,8 +73,14 @@ final class RelativeDirection implements Rule {
     }
 
     private static Finding finding(int step, CouplePosition position, Direction man, Direction lady, String verb) {
-        return Finding.broken(ID, Role.MAN, step, "On the man's step " + step + " the couple " + verb + " in " + position
-                + " position, which has the lady " + position.relation() + ", but the man's body faces " + man + " and the lady's " + lady
-                + ": " + TurnText.fraction(lady.clockwiseFrom(man)) + " clockwise of his, off by " + TurnText.fraction(position.misfit(man, lady)) + ".");
+        return Finding.broken(
+                ID,
+                Role.MAN,
+                step,
+                "On the man's step " + step + " the couple " + verb + " in " + position
+                        + " position, which has the lady " + position.relation() + ", but the man's body faces " + man
+                        + " and the lady's " + lady
+                        + ": " + TurnText.fraction(lady.clockwiseFrom(man)) + " clockwise of his, off by "
+                        + TurnText.fraction(position.misfit(man, lady)) + ".");
     }
 }

@@ -26,7 +26,9 @@ final class SwayMirrors implements Rule {
 
     @Override
     public List<String> exceptions() {
-        return List.of("Rows that begin at different times are not compared.", "Promenade shapes differ between schools and are left alone.");
+        return List.of(
+                "Rows that begin at different times are not compared.",
+                "Promenade shapes differ between schools and are left alone.");
     }
 
     @Override
@@ -36,9 +38,15 @@ final class SwayMirrors implements Rule {
             Sway his = moment.man().step().sway();
             Sway hers = moment.lady().step().sway();
             if (moment.man().position().isFacing() && hers != his.mirrored()) {
-                findings.add(Finding.doubtful(ID, Role.LADY, moment.lady().number(), "The man sways " + his + " on step " + moment.man().number()
-                                + ", so the lady would sway " + his.mirrored() + " on step " + moment.lady().number() + ", but " + hers + " is charted.")
-                        .withFix("Sway " + his.mirrored(), "sway", his.mirrored().toString()));
+                findings.add(Finding.doubtful(
+                                ID,
+                                Role.LADY,
+                                moment.lady().number(),
+                                "The man sways " + his + " on step "
+                                        + moment.man().number() + ", so the lady would sway " + his.mirrored()
+                                        + " on step " + moment.lady().number() + ", but " + hers + " is charted.")
+                        .withFix(
+                                "Sway " + his.mirrored(), "sway", his.mirrored().toString()));
             }
         }
         return findings;

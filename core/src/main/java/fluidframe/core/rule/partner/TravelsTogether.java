@@ -37,12 +37,19 @@ final class TravelsTogether implements Rule {
             Placement.Kind his = moment.man().step().placement().kind();
             Placement.Kind hers = moment.lady().step().placement().kind();
             CouplePosition position = moment.man().position();
-            boolean changing = position != sheet.ledger().positions().before(moment.man().onset());
+            boolean changing =
+                    position != sheet.ledger().positions().before(moment.man().onset());
             boolean same = his.isForward() && hers.isForward() || his.isBack() && hers.isBack();
             boolean opposite = his.isForward() && hers.isBack() || his.isBack() && hers.isForward();
-            if (position.isFacing() && position != CouplePosition.OPEN_FACING && same && !changing || position.isPromenade() && opposite && !changing) {
-                findings.add(Finding.broken(ID, Role.LADY, moment.lady().number(), "In " + position + " position the man goes " + his
-                        + " on step " + moment.man().number() + " while the lady goes " + hers + " on step " + moment.lady().number() + "."));
+            if (position.isFacing() && position != CouplePosition.OPEN_FACING && same && !changing
+                    || position.isPromenade() && opposite && !changing) {
+                findings.add(Finding.broken(
+                        ID,
+                        Role.LADY,
+                        moment.lady().number(),
+                        "In " + position + " position the man goes " + his + " on step "
+                                + moment.man().number() + " while the lady goes " + hers + " on step "
+                                + moment.lady().number() + "."));
             }
         }
         return findings;

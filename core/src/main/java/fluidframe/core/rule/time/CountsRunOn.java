@@ -25,7 +25,6 @@ final class CountsRunOn implements Rule {
         return "The beats counted follow each other without a gap or a repeat.";
     }
 
-
     @Override
     public List<Finding> check(Sheet sheet) {
         List<Finding> findings = new ArrayList<>();
@@ -34,13 +33,21 @@ final class CountsRunOn implements Rule {
             int row = rhythm.firstMisplaced();
             if (row < 0) continue;
             if (row == 0) {
-                findings.add(Finding.broken(ID, role, 1, "The " + role + "'s first count is \"" + rhythm.count(0)
-                        + "\", which divides a beat that nobody has counted."));
+                findings.add(Finding.broken(
+                        ID,
+                        role,
+                        1,
+                        "The " + role + "'s first count is \"" + rhythm.count(0)
+                                + "\", which divides a beat that nobody has counted."));
                 continue;
             }
             int expected = expectedBeat(rhythm, row);
-            findings.add(Finding.broken(ID, role, row + 1, "The " + role + "'s step " + (row + 1) + " is counted \"" + rhythm.count(row)
-                            + "\", but the rows before it lead to beat " + expected + ".")
+            findings.add(Finding.broken(
+                            ID,
+                            role,
+                            row + 1,
+                            "The " + role + "'s step " + (row + 1) + " is counted \"" + rhythm.count(row)
+                                    + "\", but the rows before it lead to beat " + expected + ".")
                     .withFix("Count it " + expected, "count", Integer.toString(expected)));
         }
         return findings;
@@ -49,7 +56,9 @@ final class CountsRunOn implements Rule {
     private static int expectedBeat(Rhythm rhythm, int row) {
         int first = 0;
         while (rhythm.count(first).kind() != Count.Kind.BEAT) first++;
-        Beats along = rhythm.onset(row).minus(rhythm.onset(first)).plus(Beats.of(rhythm.count(first).beat() - 1));
+        Beats along = rhythm.onset(row)
+                .minus(rhythm.onset(first))
+                .plus(Beats.of(rhythm.count(first).beat() - 1));
         return along.remainder(rhythm.dance().bar()).dividedBy(Beats.ONE) + 1;
     }
 }

@@ -34,6 +34,8 @@ final class RolesLastEqually implements Rule {
         Beats hers = sheet.chart().rhythm(Role.LADY).total();
         if (!sheet.isForCouple() || his.equals(hers)) return List.of();
         return List.of(Finding.whole(
-                ID, Severity.BROKEN, "The man dances " + his + " beats and the lady " + hers + ": one of them has lost a count."));
+                ID,
+                Severity.BROKEN,
+                "The man dances " + his + " beats and the lady " + hers + ": one of them has lost a count."));
     }
 }

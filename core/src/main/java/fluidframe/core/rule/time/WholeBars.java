@@ -26,7 +26,8 @@ final class WholeBars implements Rule {
 
     @Override
     public List<String> exceptions() {
-        return List.of("Tango, foxtrot and others have figures of one and a half bars: only the beat must be whole there.");
+        return List.of(
+                "Tango, foxtrot and others have figures of one and a half bars: only the beat must be whole there.");
     }
 
     @Override
@@ -38,9 +39,14 @@ final class WholeBars implements Rule {
             Beats total = sheet.chart().rhythm(role).total();
             Beats over = total.remainder(unit);
             if (!over.isZero()) {
-                findings.add(Finding.broken(ID, role, sheet.rows(role).size(), "The " + role + "'s rows last " + total
-                        + " beats, which is " + over + " over a whole number of " + (unit.equals(Beats.ONE) ? "beats" : "bars of " + unit)
-                        + "."));
+                findings.add(Finding.broken(
+                        ID,
+                        role,
+                        sheet.rows(role).size(),
+                        "The " + role + "'s rows last " + total
+                                + " beats, which is " + over + " over a whole number of "
+                                + (unit.equals(Beats.ONE) ? "beats" : "bars of " + unit)
+                                + "."));
             }
         }
         return findings;

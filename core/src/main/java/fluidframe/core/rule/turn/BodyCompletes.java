@@ -36,18 +36,38 @@ final class BodyCompletes implements Rule {
             List<LedgerRow> rows = sheet.rows(role);
             for (int i = 0; i < rows.size(); i++) {
                 LedgerRow row = rows.get(i);
-                boolean pointing = row.step().alignment().map(a -> a.kind() == Alignment.Kind.POINTING).orElse(false);
-                boolean behindForLong = i >= 2 && row.lag() != 0 && rows.get(i - 1).lag() != 0 && rows.get(i - 2).lag() != 0;
+                boolean pointing = row.step()
+                        .alignment()
+                        .map(a -> a.kind() == Alignment.Kind.POINTING)
+                        .orElse(false);
+                boolean behindForLong = i >= 2
+                        && row.lag() != 0
+                        && rows.get(i - 1).lag() != 0
+                        && rows.get(i - 2).lag() != 0;
                 if (pointing && row.lag() == 0) {
-                    findings.add(Finding.doubtful(ID, role, row.number(), "The " + role + "'s step " + row.number()
-                            + " points, so the body has turned less than the foot, but the turn does not say so."));
+                    findings.add(
+                            Finding.doubtful(
+                                    ID,
+                                    role,
+                                    row.number(),
+                                    "The " + role + "'s step " + row.number()
+                                            + " points, so the body has turned less than the foot, but the turn does not say so."));
                 } else if (behindForLong) {
-                    findings.add(Finding.doubtful(ID, role, row.number(), "The " + role + "'s body has been behind the foot since step "
-                                    + (row.number() - 2) + " and is not completed by step " + row.number() + ".")
+                    findings.add(Finding.doubtful(
+                                    ID,
+                                    role,
+                                    row.number(),
+                                    "The " + role + "'s body has been behind the foot since step " + (row.number() - 2)
+                                            + " and is not completed by step " + row.number() + ".")
                             .withFix("Let the body complete here", "turn", "body completes"));
-                } else if (row.step().turn().bodyCompletes() && (i == 0 || rows.get(i - 1).lag() == 0)) {
-                    findings.add(Finding.doubtful(ID, role, row.number(), "The " + role + "'s step " + row.number()
-                            + " completes a turn of the body, but the body was not behind."));
+                } else if (row.step().turn().bodyCompletes()
+                        && (i == 0 || rows.get(i - 1).lag() == 0)) {
+                    findings.add(Finding.doubtful(
+                            ID,
+                            role,
+                            row.number(),
+                            "The " + role + "'s step " + row.number()
+                                    + " completes a turn of the body, but the body was not behind."));
                 }
             }
         }

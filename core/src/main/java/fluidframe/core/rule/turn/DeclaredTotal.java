@@ -24,7 +24,6 @@ final class DeclaredTotal implements Rule {
         return "The turns of a role add up to the total the chart declares.";
     }
 
-
     @Override
     public List<Finding> check(Sheet sheet) {
         List<Finding> findings = new ArrayList<>();
@@ -32,8 +31,12 @@ final class DeclaredTotal implements Rule {
             OptionalInt declared = sheet.chart().totals().of(role);
             int turned = sheet.ledger().of(role).totalTurn();
             if (declared.isPresent() && declared.getAsInt() != turned) {
-                findings.add(Finding.broken(ID, role, sheet.rows(role).size(), "The " + role + " turns " + TurnText.amount(turned)
-                        + " in all, but the figure declares " + TurnText.amount(declared.getAsInt()) + "."));
+                findings.add(Finding.broken(
+                        ID,
+                        role,
+                        sheet.rows(role).size(),
+                        "The " + role + " turns " + TurnText.amount(turned) + " in all, but the figure declares "
+                                + TurnText.amount(declared.getAsInt()) + "."));
             }
         }
         return findings;

@@ -27,7 +27,9 @@ final class FacingOrBacking implements Rule {
 
     @Override
     public List<String> exceptions() {
-        return List.of("In promenade and fallaway the feet point across the line of travel.", "A diagonal step may be charted either way.");
+        return List.of(
+                "In promenade and fallaway the feet point across the line of travel.",
+                "A diagonal step may be charted either way.");
     }
 
     @Override
@@ -41,9 +43,14 @@ final class FacingOrBacking implements Rule {
                 boolean backing = laid.kind() == Alignment.Kind.BACKING;
                 boolean wrong = kind == Placement.Kind.FORWARD && backing || kind == Placement.Kind.BACK && !backing;
                 if (wrong) {
-                    Alignment other = Alignment.of(backing ? Alignment.Kind.FACING : Alignment.Kind.BACKING, laid.direction());
-                    findings.add(Finding.broken(ID, role, row.number(), "The " + role + "'s step " + row.number() + " goes " + kind
-                                    + " and is charted " + laid + ".")
+                    Alignment other =
+                            Alignment.of(backing ? Alignment.Kind.FACING : Alignment.Kind.BACKING, laid.direction());
+                    findings.add(Finding.broken(
+                                    ID,
+                                    role,
+                                    row.number(),
+                                    "The " + role + "'s step " + row.number() + " goes " + kind + " and is charted "
+                                            + laid + ".")
                             .withFix("Make it " + other, "align", other.toString()));
                 }
             }

@@ -39,8 +39,13 @@ final class KeepsItsSide implements Rule {
             for (LedgerRow row : sheet.rows(role)) {
                 Turn turn = row.step().turn();
                 if (begun != 0 && turn.sixteenths() * begun < 0) {
-                    findings.add(Finding.broken(ID, role, row.number(), "The " + role + " begins to turn to the " + (begun > 0 ? "right" : "left")
-                            + " on step " + begunAt + ", but step " + row.number() + " turns " + TurnText.amount(turn.sixteenths()) + "."));
+                    findings.add(Finding.broken(
+                            ID,
+                            role,
+                            row.number(),
+                            "The " + role + " begins to turn to the " + (begun > 0 ? "right" : "left") + " on step "
+                                    + begunAt + ", but step " + row.number() + " turns "
+                                    + TurnText.amount(turn.sixteenths()) + "."));
                 }
                 if (turn.sixteenths() != 0) begun = 0;
                 if (turn.begins() != 0) {

@@ -39,10 +39,17 @@ final class MatchesAlignment implements Rule {
                 if (off == 0) continue;
                 Alignment laid = row.step().alignment().orElseThrow();
                 int charted = row.step().turn().sixteenths();
-                Finding finding = Finding.broken(ID, role, row.number(), "The " + role + "'s step " + row.number() + " is " + laid
-                        + ", but " + TurnText.amount(charted) + " from the step before leads to "
-                        + laid.withFootDirection(row.expected()) + ": " + TurnText.amount(off) + " is missing.");
-                findings.add(finding.withFix("Turn " + TurnText.amount(charted + off), "turn",
+                Finding finding = Finding.broken(
+                        ID,
+                        role,
+                        row.number(),
+                        "The " + role + "'s step " + row.number() + " is " + laid
+                                + ", but " + TurnText.amount(charted) + " from the step before leads to "
+                                + laid.withFootDirection(row.expected()) + ": " + TurnText.amount(off)
+                                + " is missing.");
+                findings.add(finding.withFix(
+                        "Turn " + TurnText.amount(charted + off),
+                        "turn",
                         row.step().turn().plus(off).toString()));
             }
         }

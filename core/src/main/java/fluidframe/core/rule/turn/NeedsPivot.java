@@ -39,8 +39,13 @@ final class NeedsPivot implements Rule {
             for (LedgerRow row : sheet.rows(role)) {
                 Turn turn = row.step().turn();
                 if (Math.abs(turn.sixteenths()) > MOST && !turn.kind().turnsOnStandingFoot()) {
-                    findings.add(Finding.broken(ID, role, row.number(), "The " + role + "'s step " + row.number() + " turns "
-                                    + TurnText.amount(turn.sixteenths()) + " by placing the foot; more than 3/8 needs a pivot or another turn on the standing foot.")
+                    findings.add(Finding.broken(
+                                    ID,
+                                    role,
+                                    row.number(),
+                                    "The " + role + "'s step " + row.number() + " turns "
+                                            + TurnText.amount(turn.sixteenths())
+                                            + " by placing the foot; more than 3/8 needs a pivot or another turn on the standing foot.")
                             .withFix("Make it a pivot", "turn", TurnText.amount(turn.sixteenths()) + " pivot"));
                 }
             }

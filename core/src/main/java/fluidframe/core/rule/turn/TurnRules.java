@@ -8,6 +8,12 @@ public final class TurnRules {
     private TurnRules() {}
 
     public static List<Rule> all() {
-        return List.of(new MatchesAlignment(), new DeclaredTotal(), new NeedsPivot(), new FacingOrBacking(), new BodyCompletes(), new KeepsItsSide());
+        return List.of(
+                new MatchesAlignment(),
+                new DeclaredTotal(),
+                new NeedsPivot(),
+                new FacingOrBacking(),
+                new BodyCompletes(),
+                new KeepsItsSide());
     }
 }

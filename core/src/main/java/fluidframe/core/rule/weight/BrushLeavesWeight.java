@@ -25,7 +25,6 @@ final class BrushLeavesWeight implements Rule {
         return "A brush, tap, point or hold leaves the weight where it was.";
     }
 
-
     @Override
     public List<Finding> check(Sheet sheet) {
         List<Finding> findings = new ArrayList<>();
@@ -33,8 +32,12 @@ final class BrushLeavesWeight implements Rule {
             for (LedgerRow row : sheet.rows(role)) {
                 Placement.Kind kind = row.step().placement().kind();
                 if (kind.usualWeight() == Weight.NONE && row.step().weightTaken() == Weight.FULL) {
-                    findings.add(Finding.broken(ID, role, row.number(), "The " + role + "'s step " + row.number() + " "
-                                    + kind + " and yet takes full weight.")
+                    findings.add(Finding.broken(
+                                    ID,
+                                    role,
+                                    row.number(),
+                                    "The " + role + "'s step " + row.number() + " " + kind
+                                            + " and yet takes full weight.")
                             .withFix("Take no weight", "weight", "none"));
                 }
             }

@@ -40,9 +40,16 @@ final class FeetAlternate implements Rule {
                 Foot foot = row.step().foot();
                 boolean moves = row.step().placement().kind() != Placement.Kind.IN_PLACE;
                 if (standing != null && moves && standing.step().foot() == foot) {
-                    findings.add(Finding.broken(ID, role, row.number(), "The " + role + "'s step " + row.number() + " uses the " + foot.spoken()
-                                    + ", which has carried the weight since step " + standing.number() + ".")
-                            .withFix("Make it the " + foot.other().spoken(), "foot", foot.other().toString()));
+                    findings.add(Finding.broken(
+                                    ID,
+                                    role,
+                                    row.number(),
+                                    "The " + role + "'s step " + row.number() + " uses the " + foot.spoken()
+                                            + ", which has carried the weight since step " + standing.number() + ".")
+                            .withFix(
+                                    "Make it the " + foot.other().spoken(),
+                                    "foot",
+                                    foot.other().toString()));
                 }
                 if (row.step().weightTaken() == Weight.FULL) standing = row;
             }

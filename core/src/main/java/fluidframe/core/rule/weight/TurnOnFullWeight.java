@@ -39,9 +39,14 @@ final class TurnOnFullWeight implements Rule {
                 Turn turn = row.step().turn();
                 boolean without = row.step().weightTaken() == Weight.NONE;
                 if (without && turn.sixteenths() != 0 && !turn.kind().turnsOnStandingFoot()) {
-                    findings.add(Finding.doubtful(ID, role, row.number(), "The " + role + "'s step " + row.number() + " turns "
-                                    + TurnText.amount(turn.sixteenths()) + " while the " + row.step().foot().spoken()
-                                    + " takes no weight: say on which action of the standing foot, such as a toe pivot.")
+                    findings.add(Finding.doubtful(
+                                    ID,
+                                    role,
+                                    row.number(),
+                                    "The " + role + "'s step " + row.number() + " turns "
+                                            + TurnText.amount(turn.sixteenths()) + " while the "
+                                            + row.step().foot().spoken()
+                                            + " takes no weight: say on which action of the standing foot, such as a toe pivot.")
                             .withFix("Make it a toe pivot", "turn", TurnText.amount(turn.sixteenths()) + " toe pivot"));
                 }
             }

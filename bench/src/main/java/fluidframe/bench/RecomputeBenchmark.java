@@ -1,0 +1,50 @@
+package fluidframe.bench;
+
+import fluidframe.core.chart.Chart;
+import fluidframe.core.check.RuleBook;
+import fluidframe.core.link.Danceable;
+import fluidframe.core.link.Linker;
+import fluidframe.core.link.Repertoire;
+import fluidframe.core.rule.Sheet;
+import fluidframe.library.ShippedLibrary;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** What has to follow typing: one chart worked out with all rules, and every link of a dance. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Fork(1)
+@Warmup(iterations = 3, time = 1)
+@Measurement(iterations = 5, time = 1)
+public class RecomputeBenchmark {
+    private final List<Chart> charts = ShippedLibrary.load();
+    private final Chart weave = charts.get(charts.size() - 1);
+    private final List<Danceable> danceables = Repertoire.of(charts).of(weave.dance());
+
+    /** Ledger, floor and every rule over a two-bar figure of twelve rows. */
+    @Benchmark
+    public Object recomputeOneChart() {
+        return RuleBook.standard().check(Sheet.of(weave));
+    }
+
+    /** Every pair of everything that can be danced in the waltz. */
+    @Benchmark
+    public int allLinks() {
+        int possible = 0;
+        for (Danceable before : danceables) {
+            for (Danceable after : danceables)
+                possible += Linker.link(before, after).adjustments().size();
+        }
+        return possible;
+    }
+}
