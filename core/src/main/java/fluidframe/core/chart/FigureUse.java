@@ -131,20 +131,25 @@ public record FigureUse(Optional<String> variant, Optional<String> part, int las
         return rows;
     }
 
+    /** Both roles turn more or less from the same beat on, or the bodies would part on the way. */
     private Chart withLastTurnVaried(Chart chart) {
         int side = 0;
+        Beats from = null;
         for (Role role : Role.values()) {
-            for (Step step : chart.steps(role))
-                side = step.turn().sixteenths() == 0
-                        ? side
-                        : Integer.signum(step.turn().sixteenths());
+            Rhythm rhythm = chart.rhythm(role);
+            int last = lastTurningRow(chart.steps(role));
+            if (last < 0) continue;
+            side = Integer.signum(chart.steps(role).get(last).turn().sixteenths());
+            Beats onset = rhythm.onset(last);
+            if (from == null || onset.compareTo(from) < 0) from = onset;
         }
+        if (from == null) return chart;
         int change = lastTurnSixteenths * side;
         return new Chart(
                 chart.identity(),
                 chart.start(),
-                turnedMore(chart.man(), change),
-                turnedMore(chart.lady(), change),
+                turnedMore(chart, Role.MAN, from, change),
+                turnedMore(chart, Role.LADY, from, change),
                 chart.timings(),
                 Totals.UNDECLARED,
                 chart.finish(),
@@ -154,14 +159,22 @@ public record FigureUse(Optional<String> variant, Optional<String> part, int las
                 chart.accepted());
     }
 
-    /** Books the change on the last row that turns and turns the rows after it along. */
-    private static List<Step> turnedMore(List<Step> steps, int change) {
+    private static int lastTurningRow(List<Step> steps) {
         int last = steps.size() - 1;
-        while (last > 0 && steps.get(last).turn().sixteenths() == 0) last--;
+        while (last >= 0 && steps.get(last).turn().sixteenths() == 0) last--;
+        return last;
+    }
+
+    /** Books the change on the row danced at that beat and turns it and the rows after it along. */
+    private static List<Step> turnedMore(Chart chart, Role role, Beats from, int change) {
+        List<Step> steps = chart.steps(role);
+        Rhythm rhythm = chart.rhythm(role);
+        int row = 0;
+        while (row + 1 < steps.size() && rhythm.onset(row + 1).compareTo(from) <= 0) row++;
         List<Step> varied = new ArrayList<>(steps);
-        for (int i = Math.max(last, 0); i < steps.size(); i++) {
+        for (int i = row; i < steps.size(); i++) {
             Step step = steps.get(i).rotated(change);
-            Turn turn = i == last ? step.turn().plus(change) : step.turn();
+            Turn turn = i == row ? step.turn().plus(change) : step.turn();
             varied.set(i, step.withTurnAndAlignment(turn, step.alignment()));
         }
         return varied;

@@ -20,7 +20,8 @@ public record FloorPlan(List<Footfall> footfalls, Point startMan, Point startLad
      * @param ladyStep the lady's row, from 1
      * @param metres the distance between the two centres
      * @param usualMetres the distance that the couple position asks for
-     * @param strainMetres how far the lady's centre is from where the position puts it
+     * @param strainMetres how far the two steps had to be bent from their charted way and length for the couple to keep
+     *     its position, and what is missing even so
      */
     public record Gap(int use, int manStep, int ladyStep, double metres, double usualMetres, double strainMetres) {}
 

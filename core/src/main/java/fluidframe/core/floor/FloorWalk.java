@@ -169,7 +169,7 @@ public final class FloorWalk {
                         m.lady.row().number(),
                         relative.length(),
                         m.target.length(),
-                        m.target.minus(relative).length()));
+                        correction.length() + m.target.minus(relative).length()));
             }
         }
         footfalls.sort(Comparator.comparingDouble(Footfall::onset).thenComparing(Footfall::role));

@@ -10,6 +10,9 @@ import java.util.Locale;
 
 /** Where the chart cannot be drawn with the couple in its hold, something in it does not fit. */
 final class KeepsDistance implements Rule {
+    /** A pivot, in which one partner passes round the other, takes up to 0.9 m; walking apart takes 1.4 m a step. */
+    private static final double MOST_METRES = 1.0;
+
     static final RuleId ID = new RuleId("floor.keeps-distance");
 
     @Override
@@ -24,10 +27,9 @@ final class KeepsDistance implements Rule {
 
     @Override
     public List<String> exceptions() {
-        return List.of("Lengths are fitted before they are judged, so only directions and placements can fail.");
+        return List.of(
+                "Lengths are fitted first, so only directions and placements can fail; a pivot may bend a step by 0.9 m.");
     }
-
-    private static final double MOST_METRES = 0.30;
 
     @Override
     public List<Finding> check(Sheet sheet) {
@@ -40,7 +42,7 @@ final class KeepsDistance implements Rule {
                         gap.manStep(),
                         String.format(
                                 Locale.ROOT,
-                                "Drawn on the floor, after the man's step %d and the lady's %d she is %.2f m from where the position puts her.",
+                                "Drawn on the floor, the man's step %d and the lady's %d would have to be bent by %.1f m for the couple to keep its position.",
                                 gap.manStep(),
                                 gap.ladyStep(),
                                 gap.strainMetres())))

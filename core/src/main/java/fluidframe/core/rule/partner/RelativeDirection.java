@@ -51,9 +51,9 @@ final class RelativeDirection implements Rule {
             CouplePosition after = positionAfter(moments, i, position);
             man = moment.man().body();
             lady = moment.lady().body();
-            if (position.misfit(man, lady) > 0
-                    && !between(before, position, man, lady)
-                    && !between(position, after, man, lady)) {
+            boolean underWay = i + 1 < moments.size()
+                    && (between(before, position, man, lady) || between(position, after, man, lady));
+            if (position.misfit(man, lady) > 0 && !underWay) {
                 findings.add(finding(moment.man().number(), position, man, lady, "is"));
             }
             before = position;

@@ -1,0 +1,72 @@
+package fluidframe.core.chart;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import fluidframe.core.TestChart;
+import fluidframe.core.check.RuleBook;
+import fluidframe.core.couple.CouplePosition;
+import fluidframe.core.couple.Role;
+import fluidframe.core.rule.Sheet;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+class FigureUseTest {
+    private static FigureUse part(String id) {
+        return new FigureUse(Optional.empty(), Optional.of(id), 0);
+    }
+
+    @Test
+    void cutsBothRolesByBeat() {
+        Chart second = part("4-6").of(TestChart.naturalTurn().part(4, 6).chart());
+        assertThat(second.man()).hasSize(3);
+        assertThat(second.lady()).hasSize(3);
+        assertThat(second.man().get(0).alignment().orElseThrow()).hasToString("backing LOD");
+        Chart spin = part("2-3").of(TestChart.doubleReverse().part(2, 3).chart());
+        assertThat(spin.lady()).hasSize(3);
+    }
+
+    @Test
+    void startsAPartInThePositionReachedByThen() {
+        Chart chart = TestChart.whisk()
+                .with(Role.MAN, 2, "position", "promenade")
+                .part(3, 3)
+                .chart();
+        assertThat(part("3-3").of(chart).start().position()).isEqualTo(CouplePosition.PROMENADE);
+    }
+
+    @Test
+    void turnsTheRestOfBothRolesAlongWithMoreOrLessOfTheLastTurn() {
+        Chart chart = TestChart.naturalTurn().chart();
+        for (int more : new int[] {-2, 2, 4}) {
+            Chart varied = FigureUse.WHOLE.withLastTurn(more).of(chart);
+            assertThat(RuleBook.standard().check(Sheet.of(varied))).isEmpty();
+            assertThat(Sheet.of(varied).ledger().of(Role.MAN).totalTurn()).isEqualTo(12 + more);
+            assertThat(Sheet.of(varied).ledger().of(Role.LADY).totalTurn()).isEqualTo(12 + more);
+        }
+    }
+
+    @Test
+    void refusesWhatTheFigureDoesNotHave() {
+        Chart chart = TestChart.whisk().chart();
+        assertThatThrownBy(() -> part("1-2").of(chart)).hasMessage("whisk has no part \"1-2\"");
+        assertThat(part("1-2").existsIn(chart)).isFalse();
+        assertThat(FigureUse.WHOLE.existsIn(chart)).isTrue();
+        assertThatThrownBy(() -> new FigureUse(Optional.of("a"), Optional.of("1-2"), 0))
+                .hasMessageContaining("not both");
+    }
+
+    @Test
+    void refusesChartsThatCannotExist() {
+        assertThatThrownBy(() -> TestChart.of("empty", "solo | 1 | R | forward").chart())
+                .hasMessage("A figure must have at least one step");
+        assertThatThrownBy(() -> TestChart.whisk().part(2, 5).chart())
+                .hasMessage("Part 2-5 must end by the man's last step, which is 3");
+        assertThatThrownBy(
+                        () -> TestChart.of("Not An Id", "man | 1 | R | forward").chart())
+                .hasMessageContaining("but was \"Not An Id\"");
+        assertThatThrownBy(() -> new Part(3, 2, java.util.List.of(), Finish.AS_CHARTED))
+                .hasMessageContaining("but was 3-2");
+        assertThatThrownBy(() -> new Finish(false, 9, 0)).hasMessageContaining("at most 1/2");
+    }
+}

@@ -1,0 +1,142 @@
+package fluidframe.core.link;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import fluidframe.core.TestChart;
+import fluidframe.core.chart.FigureUse;
+import fluidframe.core.chart.Finish;
+import fluidframe.core.couple.CouplePosition;
+import fluidframe.core.couple.Role;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+class LinkerTest {
+    private static Danceable of(TestChart chart) {
+        return Danceable.of(chart.chart(), FigureUse.WHOLE);
+    }
+
+    private static List<Condition.Kind> obstacles(Link link) {
+        return link.obstacles().stream().map(Condition::kind).toList();
+    }
+
+    @Test
+    void saysYesWhenEverythingAgrees() {
+        Link link = Linker.link(of(TestChart.naturalTurn()), of(TestChart.closedChange()));
+        assertThat(link.verdict()).isEqualTo(Link.Verdict.YES);
+        assertThat(link.obstacles()).isEmpty();
+        assertThat(link.conditions()).hasSize(Condition.Kind.values().length);
+    }
+
+    @Test
+    void tellsTheFeetOfBothBeforeAnythingElse() {
+        Link link = Linker.link(of(TestChart.naturalTurn()), of(TestChart.doubleReverse()));
+        assertThat(link.verdict()).isEqualTo(Link.Verdict.NO);
+        assertThat(obstacles(link)).containsExactly(Condition.Kind.MAN_FOOT, Condition.Kind.LADY_FOOT);
+        assertThat(link.obstacles().get(0).reason())
+                .isEqualTo("The man's RF is free and the figure begins with the LF.");
+    }
+
+    @Test
+    void findsTheCornerThatMakesAnAlignmentPossible() {
+        Link link = Linker.link(of(TestChart.naturalTurn()), of(TestChart.naturalTurn()));
+        assertThat(link.verdict()).isEqualTo(Link.Verdict.YES_IF);
+        assertThat(link.adjustments()).first().isEqualTo(new Adjustment(true, 0));
+        assertThat(link.obstacles())
+                .singleElement()
+                .extracting(Condition::reason)
+                .isEqualTo("The man is left facing DC and the figure begins facing DW.");
+    }
+
+    @Test
+    void proposesMoreOrLessOfTheLastTurnWhereTheFigureAllowsIt() {
+        TestChart before = TestChart.naturalTurn().finish(new Finish(false, 2, 2));
+        TestChart after = TestChart.closedChange()
+                .with(Role.MAN, 1, "align", "facing LOD")
+                .with(Role.MAN, 2, "align", "facing LOD")
+                .with(Role.MAN, 3, "align", "facing LOD")
+                .with(Role.LADY, 1, "align", "backing LOD")
+                .with(Role.LADY, 2, "align", "backing LOD")
+                .with(Role.LADY, 3, "align", "backing LOD");
+        assertThat(Linker.link(of(before), of(after)).adjustments())
+                .containsExactly(new Adjustment(false, 2), new Adjustment(true, -2));
+        assertThat(Linker.link(of(before), of(after)).adjustments().get(1).words())
+                .isEqualTo("turn 1/8 less at the end of the figure before and take the corner here");
+        assertThat(Linker.link(of(TestChart.naturalTurn()), of(after)).verdict())
+                .isEqualTo(Link.Verdict.NO);
+    }
+
+    @Test
+    void beginsOnAnyAlignmentTheFigureLists() {
+        Danceable whisk = of(TestChart.whisk());
+        Arrival arrival = Arrival.after(of(TestChart.closedChange()));
+        assertThat(Linker.link(arrival, whisk).verdict()).isEqualTo(Link.Verdict.YES_IF);
+        assertThat(Linker.link(arrival, of(TestChart.whisk().entries("facing DC")))
+                        .rotation())
+                .isEqualTo(12);
+        assertThat(Linker.link(arrival, of(TestChart.whisk().entries("facing DC")))
+                        .verdict())
+                .isEqualTo(Link.Verdict.YES);
+    }
+
+    @Test
+    void refusesPositionsThatDoNotMatch() {
+        Link link = Linker.link(of(TestChart.whisk()), of(TestChart.naturalTurn()));
+        assertThat(obstacles(link)).contains(Condition.Kind.POSITION);
+        Link into = Linker.link(
+                of(TestChart.naturalTurn()), of(TestChart.closedChange().startingIn(CouplePosition.PROMENADE)));
+        assertThat(obstacles(into)).containsExactly(Condition.Kind.POSITION);
+    }
+
+    @Test
+    void asksWhetherAFigureMayBeginOutsidePartner() {
+        TestChart before = TestChart.naturalTurn().finish(new Finish(true, 0, 0));
+        assertThat(obstacles(Linker.link(of(before), of(TestChart.closedChange()))))
+                .containsExactly(Condition.Kind.OUTSIDE);
+        assertThat(Linker.link(of(before), of(TestChart.closedChange().outsideAllowed()))
+                        .verdict())
+                .isEqualTo(Link.Verdict.YES);
+    }
+
+    @Test
+    void keepsTheBeat() {
+        TestChart shorter = TestChart.closedChange().without(Role.MAN, 3).without(Role.LADY, 3);
+        Link link = Linker.link(of(shorter), of(TestChart.naturalTurn().entries("facing DC")));
+        assertThat(obstacles(link)).contains(Condition.Kind.BEAT);
+        assertThat(link.conditions().stream()
+                        .filter(c -> c.kind() == Condition.Kind.BEAT)
+                        .findFirst()
+                        .orElseThrow()
+                        .reason())
+                .isEqualTo("The music is on beat 3 and the figure begins on beat 1.");
+    }
+
+    @Test
+    void refusesToGoBackTheWayTheCoupleCame() {
+        TestChart backward = TestChart.of("backward", """
+                man  | 1 | L | back    | backing DWA | | TH | commence at end, NFR | |
+                man  | 2 | R | back    | backing DWA | | T  | up, lower at end     | |
+                lady | 1 | R | forward | facing DWA  | | HT | commence at end      | |
+                lady | 2 | L | forward | facing DWA  | | T  | up, lower at end     | |
+                """);
+        Link link = Linker.link(
+                of(TestChart.closedChange()
+                        .with(Role.MAN, 2, "place", "forward")
+                        .with(Role.LADY, 2, "place", "back")),
+                of(backward));
+        assertThat(obstacles(link)).containsExactly(Condition.Kind.TRAVEL);
+        assertThat(link.obstacles().get(0).reason()).contains("back the way it came");
+    }
+
+    @Test
+    void offersWholeFiguresPartsAndNothingElse() {
+        Repertoire repertoire = Repertoire.of(List.of(
+                TestChart.naturalTurn().part(1, 3).chart(), TestChart.whisk().chart()));
+        assertThat(repertoire.of(TestChart.whisk().chart().dance()).stream().map(Danceable::name))
+                .containsExactly("natural-turn", "natural-turn 1-3", "whisk");
+        assertThat(repertoire.find("whisk", FigureUse.WHOLE.withLastTurn(2))).isPresent();
+        assertThat(repertoire.find("whisk", new FigureUse(Optional.of("x"), Optional.empty(), 0)))
+                .isEmpty();
+        assertThat(repertoire.chart("nothing")).isEmpty();
+    }
+}

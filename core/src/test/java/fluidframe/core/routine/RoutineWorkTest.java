@@ -1,0 +1,152 @@
+package fluidframe.core.routine;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import fluidframe.core.TestChart;
+import fluidframe.core.chart.FigureUse;
+import fluidframe.core.count.Dance;
+import fluidframe.core.floor.FloorPlan;
+import fluidframe.core.floor.Point;
+import fluidframe.core.floor.Stride;
+import fluidframe.core.link.Condition;
+import fluidframe.core.link.Link;
+import fluidframe.core.link.Repertoire;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+class RoutineWorkTest {
+    private static final Hall HALL = new Hall(20, 12, new Point(2, 10));
+
+    private final Repertoire repertoire = Repertoire.of(List.of(
+            TestChart.naturalTurn().part(1, 3).follows("closed-change").chart(),
+            TestChart.closedChange().entries("facing DW", "facing LOD").chart(),
+            TestChart.whisk().entries("facing DC").chart(),
+            TestChart.doubleReverse().entries("facing DW").chart()));
+
+    private RoutineWork work(String... figures) {
+        return RoutineWork.of(
+                Dance.WALTZ, Stream.of(figures).map(RoutineWorkTest::placed).toList(), repertoire);
+    }
+
+    private static PlacedFigure placed(String text) {
+        return new PlacedFigure(text.replace("+", ""), FigureUse.WHOLE, text.startsWith("+"));
+    }
+
+    @Test
+    void putsFiguresOneAfterAnotherInTheMusic() {
+        RoutineWork work = work("natural-turn", "closed-change", "double-reverse");
+        assertThat(work.blocks().stream().map(Block::bar)).containsExactly(1, 3, 4);
+        assertThat(work.length()).hasToString("12");
+        assertThat(work.junctions()).hasSize(2).noneMatch(Junction::isBroken);
+        assertThat(work.junctions().get(0).customary()).isTrue();
+        assertThat(work.turned(1)).isEqualTo(12);
+        assertThat(work.turned(-1)).isEqualTo(-12);
+    }
+
+    @Test
+    void takesTheCornerOnlyWhereItIsAsked() {
+        assertThat(work("natural-turn", "natural-turn")
+                        .junctions()
+                        .get(0)
+                        .link()
+                        .verdict())
+                .isEqualTo(Link.Verdict.YES_IF);
+        RoutineWork cornered = work("natural-turn", "+natural-turn");
+        assertThat(cornered.junctions().get(0).isBroken()).isFalse();
+        assertThat(cornered.blocks().get(1).roomRotation()).isEqualTo(-4);
+        assertThat(work("natural-turn").canRepeat()).isTrue();
+    }
+
+    @Test
+    void tellsOneFaultOnceAndProposesWhatToPutBetween() {
+        RoutineWork work = work("natural-turn", "double-reverse", "double-reverse");
+        assertThat(work.junctions().stream().map(Junction::isBroken)).containsExactly(true, false);
+        Junction broken = work.junctions().get(0);
+        assertThat(broken.link().obstacles().get(0).kind()).isEqualTo(Condition.Kind.MAN_FOOT);
+        assertThat(broken.repairs())
+                .first()
+                .extracting(repair -> repair.figure().name())
+                .isEqualTo("closed-change");
+    }
+
+    @Test
+    void whatItOffersNextIsNeverCalledBrokenAfterwards() {
+        Random random = new Random(5);
+        for (int run = 0; run < 40; run++) {
+            List<PlacedFigure> figures = new java.util.ArrayList<>(List.of(placed("natural-turn")));
+            for (int i = 0; i < 6; i++) {
+                RoutineWork work = RoutineWork.of(Dance.WALTZ, figures, repertoire);
+                List<Successor> next = work.successors(figures.size() - 1).stream()
+                        .filter(s -> s.link().verdict() == Link.Verdict.YES)
+                        .toList();
+                if (next.isEmpty()) break;
+                Successor chosen = next.get(random.nextInt(next.size()));
+                figures.add(new PlacedFigure(
+                        chosen.figure().figure().id(), chosen.figure().use(), false));
+            }
+            assertThat(RoutineWork.of(Dance.WALTZ, figures, repertoire).junctions())
+                    .noneMatch(Junction::isBroken);
+        }
+    }
+
+    @Test
+    void whatItDoesNotOfferIsAlwaysCalledBroken() {
+        RoutineWork before = work("closed-change");
+        List<String> offered = before.successors(0).stream()
+                .filter(s -> s.link().verdict() == Link.Verdict.YES)
+                .map(s -> s.figure().name())
+                .toList();
+        for (String figure : List.of("natural-turn", "closed-change", "whisk", "double-reverse")) {
+            assertThat(work("closed-change", figure).junctions().get(0).isBroken())
+                    .isEqualTo(!offered.contains(figure));
+        }
+    }
+
+    @Test
+    void saysWhichSuccessorsLeadOnToTheFigureThatStandsNext() {
+        RoutineWork work = work("natural-turn", "double-reverse");
+        assertThat(work.successors(0))
+                .filteredOn(Successor::leadsOn)
+                .extracting(s -> s.figure().name())
+                .containsExactly("closed-change");
+        assertThat(work.successors(-1))
+                .extracting(s -> s.figure().name())
+                .contains("whisk")
+                .doesNotContain("natural-turn 1-3");
+    }
+
+    @Test
+    void walksOnOverTheFloorWithoutABreak() {
+        RoutineWork work = work("natural-turn", "closed-change", "double-reverse");
+        FloorPlan plan = work.floor(HALL, Stride.USUAL);
+        assertThat(plan.footfalls()).hasSize(6 + 6 + 3 + 3 + 3 + 4);
+        assertThat(RoutineWork.beginning(plan, work.blocks().get(0))
+                        .minus(HALL.start())
+                        .length())
+                .isLessThan(0.3);
+        Point middle = RoutineWork.beginning(plan, work.blocks().get(1));
+        assertThat(middle.x()).isGreaterThan(HALL.start().x() + 1);
+        assertThat(plan.gaps()).allSatisfy(gap -> assertThat(gap.metres()).isBetween(0.2, 0.6));
+    }
+
+    @Test
+    void measuresWhatLiesOutsideTheHall() {
+        assertThat(HALL.outside(new Point(1, 1))).isZero();
+        assertThat(HALL.outside(new Point(-0.5, 13))).isCloseTo(1, within(1e-9));
+        assertThatThrownBy(() -> new Hall(3, 12, Point.ORIGIN)).hasMessageContaining("but was 3.0 x 12.0");
+    }
+
+    @Test
+    void refusesFiguresThatAreNotThere() {
+        assertThatThrownBy(() -> work("natural-turn", "tumble"))
+                .hasMessageStartingWith("Figure 2 of the routine must be in the library, but \"tumble\"");
+        assertThatThrownBy(() -> RoutineWork.of(Dance.TANGO, List.of(placed("whisk")), repertoire))
+                .hasMessage("Figure 1 of the routine must be a tango figure, but was a waltz figure");
+        assertThat(work().length().isZero()).isTrue();
+        assertThat(work().floor(HALL, Stride.USUAL).footfalls()).isEmpty();
+    }
+}
