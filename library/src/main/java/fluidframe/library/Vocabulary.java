@@ -68,7 +68,9 @@ public final class Vocabulary {
                 .toList();
     }
 
+    /** The first letters of several words, the first three letters of one. */
     private static String initials(String text) {
+        if (text.matches("\\w+")) return text.substring(0, 3).toLowerCase();
         StringBuilder initials = new StringBuilder();
         for (String word : text.split("[ -]")) initials.append(word.charAt(0));
         return initials.toString().toLowerCase();

@@ -36,14 +36,23 @@ class FigureUseTest {
     }
 
     @Test
-    void turnsTheRestOfBothRolesAlongWithMoreOrLessOfTheLastTurn() {
+    void turnsTheRestOfBothRolesAlongWithLessOfTheLastTurn() {
         Chart chart = TestChart.naturalTurn().chart();
-        for (int more : new int[] {-2, 2, 4}) {
+        for (int more : new int[] {-2, -4}) {
             Chart varied = FigureUse.WHOLE.withLastTurn(more).of(chart);
             assertThat(RuleBook.standard().check(Sheet.of(varied))).isEmpty();
             assertThat(Sheet.of(varied).ledger().of(Role.MAN).totalTurn()).isEqualTo(12 + more);
             assertThat(Sheet.of(varied).ledger().of(Role.LADY).totalTurn()).isEqualTo(12 + more);
         }
+    }
+
+    @Test
+    void leavesTheJudgementOfTooMuchTurnToTheRules() {
+        Chart varied =
+                FigureUse.WHOLE.withLastTurn(2).of(TestChart.naturalTurn().chart());
+        assertThat(RuleBook.standard().check(Sheet.of(varied)))
+                .extracting(checked -> checked.finding().rule().text())
+                .containsExactly("turn.needs-pivot");
     }
 
     @Test

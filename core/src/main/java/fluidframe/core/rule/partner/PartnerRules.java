@@ -10,6 +10,7 @@ public final class PartnerRules {
     public static List<Rule> all() {
         return List.of(
                 new RelativeDirection(),
+                new PositionsAgree(),
                 new OppositeFeet(),
                 new TravelsTogether(),
                 new SwayMirrors(),

@@ -42,18 +42,22 @@ final class RelativeDirection implements Rule {
         CouplePosition before = sheet.chart().start().position();
         Direction man = sheet.ledger().of(Role.MAN).start();
         Direction lady = sheet.ledger().of(Role.LADY).start();
-        if (before.misfit(man, lady) > 0 && positionAfter(moments, -1, before) == before) {
+        boolean taken = before.misfit(man, lady) == 0;
+        if (!taken && positionAfter(moments, -1, before) == before) {
             findings.add(finding(1, before, man, lady, "begins"));
         }
         for (int i = 0; i < moments.size(); i++) {
             Ledger.Moment moment = moments.get(i);
-            CouplePosition position = moment.man().position();
+            CouplePosition position = position(moment);
             CouplePosition after = positionAfter(moments, i, position);
             man = moment.man().body();
             lady = moment.lady().body();
-            boolean underWay = i + 1 < moments.size()
-                    && (between(before, position, man, lady) || between(position, after, man, lady));
-            if (position.misfit(man, lady) > 0 && !underWay) {
+            boolean fits = position.misfit(man, lady) == 0;
+            taken = fits || position == before && taken;
+            boolean last = i + 1 == moments.size();
+            boolean underWay = !last && (between(before, position, man, lady) || between(position, after, man, lady));
+            boolean leftUntaken = after != position && !taken;
+            if (!fits && (!underWay || leftUntaken)) {
                 findings.add(finding(moment.man().number(), position, man, lady, "is"));
             }
             before = position;
@@ -61,8 +65,14 @@ final class RelativeDirection implements Rule {
         return findings;
     }
 
+    /** The position in force at the end of the moment: the row that began later has the last word. */
+    private static CouplePosition position(Ledger.Moment moment) {
+        boolean ladyLater = moment.lady().onset().compareTo(moment.man().onset()) > 0;
+        return ladyLater ? moment.lady().position() : moment.man().position();
+    }
+
     private static CouplePosition positionAfter(List<Ledger.Moment> moments, int index, CouplePosition otherwise) {
-        return index + 1 < moments.size() ? moments.get(index + 1).man().position() : otherwise;
+        return index + 1 < moments.size() ? position(moments.get(index + 1)) : otherwise;
     }
 
     /** Whether the relation lies on the shorter way from one position to another. */

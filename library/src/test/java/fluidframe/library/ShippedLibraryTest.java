@@ -1,0 +1,195 @@
+package fluidframe.library;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.FigureUse;
+import fluidframe.core.check.RuleBook;
+import fluidframe.core.couple.Role;
+import fluidframe.core.floor.FloorPlan;
+import fluidframe.core.link.Danceable;
+import fluidframe.core.link.Link;
+import fluidframe.core.link.Linker;
+import fluidframe.core.link.Repertoire;
+import fluidframe.core.rule.Sheet;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class ShippedLibraryTest {
+    private static final List<Chart> CHARTS = ShippedLibrary.load();
+    private static final Repertoire REPERTOIRE = Repertoire.of(CHARTS);
+
+    static Stream<Chart> charts() {
+        return CHARTS.stream();
+    }
+
+    static Stream<Danceable> danceables() {
+        return CHARTS.stream().map(Chart::dance).distinct().flatMap(dance -> REPERTOIRE.of(dance).stream());
+    }
+
+    @Test
+    void listsEveryChartThatLiesInItsFolder() throws IOException {
+        Path folder = Path.of("src/main/resources/charts");
+        try (Stream<Path> files = Files.walk(folder)) {
+            List<String> yaml = files.filter(f -> f.toString().endsWith(".yaml"))
+                    .map(f -> folder.relativize(f).toString().replace('\\', '/'))
+                    .toList();
+            assertThat(ShippedLibrary.files()).containsExactlyInAnyOrderElementsOf(yaml);
+        }
+        assertThat(CHARTS).hasSizeGreaterThanOrEqualTo(12);
+    }
+
+    @ParameterizedTest
+    @MethodSource("charts")
+    void hasNoUnexplainedFinding(Chart chart) {
+        assertThat(RuleBook.standard().checkWithVariants(Sheet.of(chart)))
+                .filteredOn(RuleBook.Checked::isOpen)
+                .isEmpty();
+    }
+
+    @ParameterizedTest
+    @MethodSource("charts")
+    void survivesWritingAndReadingInBothNotations(Chart chart) {
+        assertThat(ChartReader.read(ChartWriter.toYaml(chart)).orThrow()).isEqualTo(chart);
+        assertThat(ChartReader.read(ChartWriter.toJson(chart).toString()).orThrow())
+                .isEqualTo(chart);
+        assertThat(ChartReader.read(ChartWriter.toJson(chart)).orThrow()).isEqualTo(chart);
+    }
+
+    @ParameterizedTest
+    @MethodSource("charts")
+    void writesEveryRowOnOneLine(Chart chart) {
+        long rows = ChartWriter.toYaml(chart)
+                .lines()
+                .filter(line -> line.matches(" +- \\{count: .*}"))
+                .count();
+        long charted = chart.man().size()
+                + chart.lady().size()
+                + chart.variants().stream()
+                        .mapToLong(v -> v.man().size() + v.lady().size())
+                        .sum();
+        assertThat(rows).isEqualTo(charted);
+    }
+
+    @ParameterizedTest
+    @MethodSource("charts")
+    void tellsWhatACoachNeedsToTeachIt(Chart chart) {
+        assertThat(chart.identity().summary().split("\\. ")).hasSizeGreaterThanOrEqualTo(2);
+        assertThat(chart.identity().levels()).containsKey("international");
+        assertThat(chart.identity().otherNames()).isNotEmpty();
+        assertThat(chart.teaching().faults()).isNotEmpty();
+        assertThat(chart.teaching().precedes()).isNotEmpty();
+        assertThat(chart.teaching().follows()).isNotEmpty();
+        for (Role role : Role.values()) {
+            assertThat(chart.steps(role)).allSatisfy(step -> {
+                assertThat(step.alignment()).isPresent();
+                assertThat(step.footwork()).isPresent();
+            });
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("danceables")
+    void drawsWithThePartnersAtADistanceBodiesAndArmsAllow(Danceable danced) {
+        assertThat(danced.sheet().floor().gaps())
+                .allSatisfy(gap -> assertThat(gap.metres()).isBetween(0.2, 0.6));
+    }
+
+    @ParameterizedTest
+    @MethodSource("danceables")
+    void mayEndAsItsFinishSaysWithoutBreakingARule(Danceable danced) {
+        int less = danced.chart().finish().lessSixteenths();
+        int more = danced.chart().finish().moreSixteenths();
+        for (int turn = -less; turn <= more; turn += 2) {
+            Sheet varied = Sheet.of(danced.use().withLastTurn(turn).of(danced.figure()));
+            assertThat(RuleBook.standard().check(varied))
+                    .filteredOn(RuleBook.Checked::isBroken)
+                    .isEmpty();
+        }
+    }
+
+    @Test
+    void namesEveryFigureOnceAndRefersOnlyToFiguresThatExist() {
+        List<String> names = new ArrayList<>();
+        for (Chart chart : CHARTS) {
+            names.add(chart.dance() + " " + chart.identity().name().toLowerCase());
+            chart.identity().otherNames().forEach(name -> names.add(chart.dance() + " " + name.toLowerCase()));
+            assertThat(chart.id()).startsWith(chart.dance() + ".");
+            Stream.concat(chart.teaching().precedes().stream(), chart.teaching().follows().stream())
+                    .forEach(id -> assertThat(REPERTOIRE.chart(id))
+                            .as(chart.id() + " names " + id)
+                            .isPresent());
+        }
+        assertThat(names).doesNotHaveDuplicates();
+        assertThat(CHARTS.stream().map(Chart::id)).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void everyCustomaryNeighbourComputesAsPossible() {
+        List<String> impossible = new ArrayList<>();
+        int pairs = 0;
+        for (Chart chart : CHARTS) {
+            for (String follower : chart.teaching().follows()) {
+                pairs++;
+                if (best(chart.id(), follower) == Link.Verdict.NO) impossible.add(chart.id() + " -> " + follower);
+            }
+            for (String before : chart.teaching().precedes()) {
+                pairs++;
+                if (best(before, chart.id()) == Link.Verdict.NO) impossible.add(before + " -> " + chart.id());
+            }
+        }
+        assertThat(pairs).isGreaterThan(40);
+        assertThat(impossible).isEmpty();
+    }
+
+    private static Link.Verdict best(String before, String after) {
+        Link.Verdict best = Link.Verdict.NO;
+        for (Danceable left :
+                danceables().filter(d -> d.figure().id().equals(before)).toList()) {
+            for (Danceable right :
+                    danceables().filter(d -> d.figure().id().equals(after)).toList()) {
+                Link.Verdict verdict = Linker.link(left, right).verdict();
+                if (verdict.compareTo(best) < 0) best = verdict;
+            }
+        }
+        return best;
+    }
+
+    @Test
+    void everyFigureCanBeReachedFromEveryOther() {
+        List<Danceable> all = danceables().toList();
+        for (Chart start : CHARTS) {
+            Set<String> reached = new HashSet<>(Set.of(start.id()));
+            List<Danceable> open = new ArrayList<>(
+                    all.stream().filter(d -> d.figure().id().equals(start.id())).toList());
+            Set<Danceable> seen = new HashSet<>(open);
+            while (!open.isEmpty()) {
+                Danceable here = open.remove(open.size() - 1);
+                for (Danceable next : all) {
+                    if (!seen.contains(next) && Linker.link(here, next).verdict() != Link.Verdict.NO) {
+                        seen.add(next);
+                        open.add(next);
+                        reached.add(next.figure().id());
+                    }
+                }
+            }
+            assertThat(new TreeSet<>(reached)).as("from " + start.id()).hasSize(CHARTS.size());
+        }
+    }
+
+    @Test
+    void floorsAreTheSameEveryTime() {
+        FloorPlan once = Sheet.of(CHARTS.get(2)).floor();
+        assertThat(Danceable.of(CHARTS.get(2), FigureUse.WHOLE).sheet().floor()).isEqualTo(once);
+    }
+}
