@@ -45,8 +45,7 @@
     </p>
   </div>
   <p class="max-w-md text-sm text-soft">
-    {editor.work.bars}, {Object.values(editor.chart.level ?? {}).join(', ')}, from {editor.chart.start?.position ??
-      'closed'} position
+    {editor.work.bars}, {Object.values(editor.chart.level ?? {}).join(', ')}, from {editor.chart.start?.position ?? ''} position
   </p>
   <p class="flex gap-2 text-sm" aria-live="polite">
     <span class={['rounded-xs px-1.5', editor.work.broken ? 'bg-broken-tint font-semibold text-broken' : 'text-soft']}

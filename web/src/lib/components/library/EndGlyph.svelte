@@ -9,12 +9,9 @@
   }
 
   let { end, label }: Props = $props();
-  const promenade = $derived(end.position.includes('promenade'));
-  const lady = $derived(
-    promenade
-      ? away(0, 0, 15, (end.man * 2 + ((((end.lady - end.man + 8) % 16) + 16) % 16) - 8) / 2 + 4)
-      : away(0, 0, 15, end.man + (end.outside ? 1.6 : 0.5))
-  );
+  const PER_METRE = 42;
+  const ahead = $derived(away(0, 0, end.ladyAhead * PER_METRE, end.man));
+  const lady = $derived(away(ahead.x, ahead.y, end.ladyRight * PER_METRE, end.man + 4));
   const dancers = $derived([
     { role: 'man', x: -lady.x / 2, y: -lady.y / 2, facing: end.man, foot: end.manFoot },
     { role: 'lady', x: lady.x / 2, y: lady.y / 2, facing: end.lady, foot: end.ladyFoot }

@@ -1,5 +1,6 @@
 package fluidframe.server.figure;
 
+import fluidframe.core.couple.CouplePosition;
 import fluidframe.core.couple.Role;
 import fluidframe.core.direction.Alignment;
 import fluidframe.core.direction.Direction;
@@ -13,9 +14,20 @@ import fluidframe.core.link.Danceable;
  * @param manFoot the man's free foot, L or R
  * @param ladyFoot the lady's free foot
  * @param alignment the man's alignment in words
+ * @param outside whether the next step is taken outside partner
+ * @param ladyRight metres from his centre to hers towards his right
+ * @param ladyAhead metres from his centre to hers in the direction he faces
  */
 public record EndView(
-        int man, int lady, String manFoot, String ladyFoot, String position, String alignment, boolean outside) {
+        int man,
+        int lady,
+        String manFoot,
+        String ladyFoot,
+        String position,
+        String alignment,
+        boolean outside,
+        double ladyRight,
+        double ladyAhead) {
     static EndView start(Danceable danced) {
         Ledger ledger = danced.ledger();
         Direction man = ledger.of(Role.MAN).start();
@@ -33,7 +45,9 @@ public record EndView(
                                 .map(Alignment::kind)
                                 .orElse(Alignment.Kind.FACING),
                         man),
-                false);
+                false,
+                danced.chart().start().position().right(),
+                danced.chart().start().position().ahead());
     }
 
     static EndView finish(Danceable danced) {
@@ -46,7 +60,13 @@ public record EndView(
                 arrival.ladyFree().toString(),
                 arrival.position().toString(),
                 named(last.alignment().map(Alignment::kind).orElse(Alignment.Kind.FACING), arrival.man()),
-                arrival.finish().nextOutside());
+                arrival.finish().nextOutside(),
+                where(arrival).right(),
+                where(arrival).ahead());
+    }
+
+    private static CouplePosition where(Arrival arrival) {
+        return arrival.finish().nextOutside() ? CouplePosition.OUTSIDE_RIGHT : arrival.position();
     }
 
     private static String named(Alignment.Kind kind, Direction foot) {

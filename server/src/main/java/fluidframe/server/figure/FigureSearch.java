@@ -1,6 +1,7 @@
 package fluidframe.server.figure;
 
 import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.Identity;
 import fluidframe.core.chart.Step;
 import fluidframe.core.couple.Role;
 import fluidframe.core.link.Danceable;
@@ -8,6 +9,7 @@ import java.util.Arrays;
 import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Finds figures by what a coach would say of them: a name, another name, "promenade RF", "heel turn", "3/8", "facing DW".
@@ -24,6 +26,16 @@ final class FigureSearch {
         return Arrays.stream(normal(query).split(" "))
                 .filter(word -> !word.isEmpty() && !FILLERS.contains(word))
                 .allMatch(word -> text.contains(" " + word));
+    }
+
+    /** 0 for a figure called what was asked for, 1 for one in which the words merely occur; for sorting. */
+    static int rank(Danceable danced, String query) {
+        Identity identity = danced.figure().identity();
+        String asked = normal(query).trim();
+        return Stream.concat(Stream.of(identity.name()), identity.otherNames().stream())
+                        .anyMatch(name -> normal(name).contains(asked))
+                ? 0
+                : 1;
     }
 
     private static String words(Danceable danced) {

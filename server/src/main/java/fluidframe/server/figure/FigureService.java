@@ -12,6 +12,7 @@ import fluidframe.server.web.NotFoundException;
 import fluidframe.server.web.StaleException;
 import fluidframe.server.web.UnreadableException;
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -44,6 +45,7 @@ class FigureService {
         return shelf.repertoire().of(dance).stream()
                 .filter(danced -> danced.use().equals(FigureUse.WHOLE))
                 .filter(danced -> FigureSearch.matches(danced, query))
+                .sorted(Comparator.comparingInt(danced -> FigureSearch.rank(danced, query)))
                 .map(danced -> FigureSummary.of(
                         danced,
                         shelf.shipped(danced.figure().id()).isPresent(),

@@ -1,0 +1,54 @@
+package fluidframe.server.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class AccessibilityIT extends BrowserTest {
+    @ParameterizedTest
+    @CsvSource({
+        "paper, figures",
+        "evening, figures",
+        "paper, figure desk",
+        "evening, figure desk",
+        "paper, routine desk",
+        "evening, routine desk"
+    })
+    void hasNoSeriousViolation(String theme, String view) {
+        page.addInitScript("localStorage.setItem('fluidframe.settings', JSON.stringify({theme: '" + theme + "'}))");
+        if (view.equals("figures")) {
+            go("/figures");
+            assertThat(link("Weave from Promenade")).isVisible();
+        } else if (view.equals("figure desk")) {
+            go("/figures/waltz.lantern-pause");
+            assertThat(page.getByText("2 broken")).isVisible();
+        } else {
+            go("/routines");
+            link("Thursday puzzle").click();
+            assertThat(page.getByRole(AriaRole.OPTION)).hasCount(8);
+        }
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+                .isVisible();
+        List<String> serious = new AxeBuilder(page)
+                .analyze().getViolations().stream()
+                        .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
+                        .map(AccessibilityIT::told)
+                        .toList();
+        Assertions.assertThat(serious).isEmpty();
+    }
+
+    private static String told(Rule rule) {
+        return rule.getId() + ": "
+                + rule.getNodes().stream()
+                        .map(node -> node.getHtml() + " " + node.getFailureSummary())
+                        .limit(4)
+                        .toList();
+    }
+}

@@ -1,0 +1,95 @@
+package fluidframe.server.browser;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import fluidframe.server.RunningApp;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The real page in headless Chromium against the packaged application; elements are found as a person finds them. */
+abstract class BrowserTest {
+    private static final List<String> FLAGS = List.of(
+            "--headless",
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
+    @TempDir
+    private static Path data;
+
+    private static Playwright playwright;
+    private static Browser browser;
+    private static RunningApp app;
+
+    private BrowserContext context;
+    protected Page page;
+
+    @BeforeAll
+    static void open() {
+        app = RunningApp.start(data);
+        playwright = Playwright.create();
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(FLAGS));
+    }
+
+    @AfterAll
+    static void close() {
+        playwright.close();
+        app.close();
+    }
+
+    @BeforeEach
+    void openPage() {
+        context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
+        page = context.newPage();
+    }
+
+    @AfterEach
+    void closePage() {
+        context.close();
+    }
+
+    /** Ends the server as a power cut would and starts it again over the same data. */
+    protected void restartServer() {
+        app.kill();
+        app = RunningApp.start(data);
+    }
+
+    protected void go(String path) {
+        page.navigate(app.url(path));
+    }
+
+    protected com.microsoft.playwright.Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    protected com.microsoft.playwright.Locator link(String name) {
+        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
+    }
+
+    protected com.microsoft.playwright.Locator region(String name) {
+        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName(name));
+    }
+
+    protected com.microsoft.playwright.Locator cell(String name) {
+        return page.getByRole(
+                AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+}

@@ -1,0 +1,216 @@
+package fluidframe.server.figure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import fluidframe.library.ShippedLibrary;
+import fluidframe.server.ApiTest;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+
+@ApiTest
+class FigureApiTest {
+    @Autowired
+    private MockMvc mvc;
+
+    @Autowired
+    private ObjectMapper mapper;
+
+    private JsonNode call(int status, MockHttpServletRequestBuilder request, Object body) throws Exception {
+        if (body != null) request.contentType("application/json").content(mapper.writeValueAsString(body));
+        MockHttpServletResponse response = mvc.perform(request).andReturn().getResponse();
+        String text = response.getContentAsString(StandardCharsets.UTF_8);
+        assertThat(response.getStatus()).as(text).isEqualTo(status);
+        return text.isEmpty() ? mapper.nullNode() : mapper.readTree(text);
+    }
+
+    private JsonNode figure(String id) throws Exception {
+        return call(200, get("/api/figures/" + id), null);
+    }
+
+    private static ObjectNode with(JsonNode chart, String role, int index, String key, String text) {
+        ObjectNode copy = chart.deepCopy();
+        ((ObjectNode) copy.get(role).get(index)).put(key, text);
+        return copy;
+    }
+
+    private ObjectNode save(int expected, JsonNode chart, String note) {
+        ObjectNode save =
+                mapper.createObjectNode().put("expectedVersion", expected).put("note", note);
+        save.set("chart", chart);
+        return save;
+    }
+
+    private List<String> names(String query) throws Exception {
+        List<String> names = new ArrayList<>();
+        call(200, get("/api/figures").param("q", query), null)
+                .forEach(f -> names.add(f.get("name").asText()));
+        return names;
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "whisk                     | Whisk",
+                "double rev                | Double Reverse Spin",
+                "heel turn                 | Double Reverse Spin, Open Impetus",
+                "starts in promenade on right foot weave | Weave from Promenade",
+                "1/2 pivot                 | Natural Spin Turn"
+            })
+    void findsFiguresByWhatACoachWouldSay(String query, String expected) throws Exception {
+        assertThat(names(query)).containsExactlyInAnyOrder(expected.split(", "));
+    }
+
+    @Test
+    void listsTheDancesFiguresWithWhereTheyStartAndFinish() throws Exception {
+        assertThat(names("")).hasSizeGreaterThanOrEqualTo(13).contains("Lantern Pause");
+        assertThat(names("zebra")).isEmpty();
+        assertThat(names("Left Turn")).first().isEqualTo("Reverse Turn");
+        JsonNode whisk =
+                call(200, get("/api/figures").param("q", "forward whisk"), null).get(0);
+        assertThat(whisk.at("/finish/position").asText()).isEqualTo("promenade");
+        assertThat(whisk.at("/start/manFoot").asText()).isEqualTo("L");
+        assertThat(call(200, get("/api/figures").param("dance", "tango"), null)).isEmpty();
+        assertThat(call(200, get("/api/dances"), null)).hasSize(10);
+        assertThat(call(200, get("/api/rules"), null).size()).isGreaterThan(20);
+    }
+
+    @Test
+    void worksOutAChartAsItIsTypedAndTellsTheCellThatCannotBeRead() throws Exception {
+        JsonNode chart = figure("waltz.natural-turn").get("chart");
+        JsonNode worked = call(200, post("/api/work"), with(chart, "man", 1, "turn", "1/8 r"));
+        assertThat(worked.at("/chart/man/1/turn").asText()).isEqualTo("1/8 R");
+        assertThat(worked.at("/work/broken").asInt()).isEqualTo(2);
+        JsonNode finding = worked.at("/work/findings/0");
+        assertThat(finding.get("rule").asText()).isEqualTo("turn.matches-alignment");
+        assertThat(finding.at("/fix/text").asText()).isEqualTo("1/4 R");
+        JsonNode unreadable = call(200, post("/api/work"), with(chart, "lady", 2, "align", "facing up"));
+        assertThat(unreadable.at("/problems/0/path").asText()).isEqualTo("/lady/2/align");
+        assertThat(unreadable.has("work")).isFalse();
+    }
+
+    @Test
+    void keepsACopyOnTopOfAShippedFigureWithVersionsDifferencesAndReset() throws Exception {
+        String path = "/api/figures/waltz.whisk";
+        JsonNode shipped = figure("waltz.whisk").get("chart");
+        JsonNode changed = with(shipped, "man", 0, "work", "H");
+        JsonNode saved = call(200, put(path), save(0, changed, "flatter first step"));
+        assertThat(saved.get("version").asInt()).isEqualTo(1);
+        assertThat(saved.get("own").asBoolean() && saved.get("shipped").asBoolean())
+                .isTrue();
+        JsonNode difference = call(200, post(path + "/differences"), changed);
+        assertThat(difference).hasSize(1);
+        assertThat(difference.get(0).toString()).contains("\"man\"", "\"work\"", "\"HT\"", "\"H\"");
+        assertThat(call(200, get(path + "/versions"), null).at("/0/note").asText())
+                .isEqualTo("flatter first step");
+        assertThat(call(200, get(path + "/versions/1"), null)).isEqualTo(changed);
+        JsonNode back = call(200, delete(path + "/copy"), null);
+        assertThat(back.get("chart")).isEqualTo(shipped);
+        assertThat(back.get("version").asInt()).isZero();
+        assertThat(call(200, put(path), save(0, changed, "again"))
+                        .get("version")
+                        .asInt())
+                .isEqualTo(2);
+        call(200, delete(path + "/copy"), null);
+    }
+
+    @Test
+    void refusesAStaleSaveWithBothChartsAtHand() throws Exception {
+        String path = "/api/figures/waltz.hesitation-change";
+        JsonNode shipped = figure("waltz.hesitation-change").get("chart");
+        JsonNode first = with(shipped, "man", 0, "work", "H");
+        JsonNode second = with(shipped, "man", 0, "work", "HF");
+        call(200, put(path), save(0, first, ""));
+        JsonNode refusal = call(409, put(path), save(0, second, ""));
+        assertThat(refusal.get("currentVersion").asInt()).isEqualTo(1);
+        assertThat(refusal.get("current")).isEqualTo(first);
+        assertThat(refusal.get("yours")).isEqualTo(second);
+        assertThat(refusal.get("detail").asText()).contains("Nothing is lost");
+        assertThat(call(200, put(path), save(1, second, "")).get("version").asInt())
+                .isEqualTo(2);
+        call(200, delete(path + "/copy"), null);
+    }
+
+    @Test
+    void keepsADraftEvenWhereItCannotBeReadYet() throws Exception {
+        String path = "/api/figures/waltz.outside-change";
+        ObjectNode draft = mapper.createObjectNode().put("baseVersion", 0);
+        draft.set("chart", with(figure("waltz.outside-change").get("chart"), "man", 0, "turn", "1/"));
+        call(204, put(path + "/draft"), draft);
+        assertThat(figure("waltz.outside-change").at("/draft/chart/man/0/turn").asText())
+                .isEqualTo("1/");
+        call(204, delete(path + "/draft"), null);
+        assertThat(figure("waltz.outside-change").has("draft")).isFalse();
+    }
+
+    @Test
+    void refusesWhatCannotBeReadWithThePathsOfItsFields() throws Exception {
+        JsonNode chart = figure("waltz.whisk").get("chart");
+        JsonNode refusal = call(422, put("/api/figures/waltz.whisk"), save(0, with(chart, "lady", 1, "foot", "X"), ""));
+        assertThat(refusal.at("/problems/0/path").asText()).isEqualTo("/lady/1/foot");
+        assertThat(call(
+                                400,
+                                put("/api/figures/waltz.whisk"),
+                                mapper.createObjectNode().put("expectedVersion", -1))
+                        .get("problems"))
+                .hasSize(2);
+        assertThat(call(422, put("/api/figures/waltz.other"), save(0, chart, ""))
+                        .get("detail")
+                        .asText())
+                .contains("must be \"waltz.other\"");
+        assertThat(call(404, get("/api/figures/waltz.tumble"), null)
+                        .get("detail")
+                        .asText())
+                .isEqualTo("There is no figure \"waltz.tumble\"");
+        assertThat(call(404, get("/api/figures/waltz.whisk/versions/99"), null)
+                        .get("status")
+                        .asInt())
+                .isEqualTo(404);
+        assertThat(call(400, post("/api/work").contentType("application/json").content("{"), null)
+                        .toString())
+                .doesNotContain("Exception");
+    }
+
+    @Test
+    void readsAndWritesFiles() throws Exception {
+        String text = ShippedLibrary.text("waltz/whisk.yaml")
+                .replace("waltz.whisk", "waltz.wide-crossing")
+                .replace("name: Whisk", "name: Wide Crossing")
+                .replace("Forward Whisk", "Broad Crossing");
+        MockHttpServletRequestBuilder add =
+                post("/api/figures").contentType("application/yaml").content(text);
+        assertThat(call(201, add, null).get("shipped").asBoolean()).isFalse();
+        String file = mvc.perform(get("/api/figures/waltz.wide-crossing/file"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        assertThat(file).startsWith("format: fluidframe/figure@1").contains("name: Wide Crossing");
+        assertThat(call(
+                                422,
+                                post("/api/figures")
+                                        .contentType("application/yaml")
+                                        .content(text),
+                                null)
+                        .get("detail")
+                        .asText())
+                .contains("already");
+        JsonNode broken = call(
+                422, post("/api/figures").contentType("text/plain").content(text.replace("foot: L", "foot: Q")), null);
+        assertThat(broken.at("/problems/0/line").asInt()).isPositive();
+    }
+}
