@@ -48,7 +48,7 @@ class RoutineDeskIT extends BrowserTest {
                 .containsText("8");
         assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("Kept");
         restartServer();
-        page.reload();
+        go(java.net.URI.create(page.url()).getPath());
         assertThat(figures()).hasCount(6);
         assertThat(page.getByText("all hold")).isVisible();
     }

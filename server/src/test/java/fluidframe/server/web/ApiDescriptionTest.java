@@ -30,7 +30,7 @@ class ApiDescriptionTest {
         JsonNode now = mapper.readTree(said);
         if (Boolean.getBoolean("api.write")) Files.writeString(KEPT, mapper.writeValueAsString(now) + "\n");
         assertThat(mapper.readTree(Files.readString(KEPT)))
-                .as("web/openapi.json is behind the server; write it anew with: ./run api")
+                .as("web/openapi.json is behind the server; write it anew with: ./run generate")
                 .isEqualTo(now);
     }
 
