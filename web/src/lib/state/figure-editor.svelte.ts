@@ -218,7 +218,7 @@ export class FigureEditor {
   async #keepDraft() {
     try {
       const body = { baseVersion: this.#view.version, chart: this.#chart };
-      await need(api.PUT('/api/figures/{id}/draft', { params: { path: { id: this.id } }, body }));
+      await need(api.PUT('/api/figures/{id}/draft', { params: { path: { id: this.id } }, body, keepalive: true }));
       if (this.#message === '') this.#message = 'Draft kept.';
     } catch (error) {
       this.#tell(error);

@@ -184,7 +184,9 @@ export class RoutineEditor {
     this.#saving = true;
     try {
       const body = { expectedVersion: this.#version, routine: this.#routine };
-      const saved = await need(api.PUT('/api/routines/{id}', { params: { path: { id: this.id } }, body }));
+      const saved = await need(
+        api.PUT('/api/routines/{id}', { params: { path: { id: this.id } }, body, keepalive: true })
+      );
       this.#version = saved.version;
       this.#message = 'Kept.';
     } catch (error) {

@@ -28,11 +28,11 @@
 <section aria-label="Spine" class="min-w-0">
   <div class="grid grid-cols-[1fr_2.5rem_1fr] items-end pb-1">
     <h2 class="pr-9 text-right text-base text-man">
-      {settings.Role('man')} <span class="text-sm text-soft">{editor.work.man.turn}</span>
+      {settings.Role('man')} <span class="amount text-sm text-soft">{editor.work.man.turn}</span>
     </h2>
     <span></span>
     <h2 class="pl-9 text-base text-lady">
-      {settings.Role('lady')} <span class="text-sm text-soft">{editor.work.lady.turn}</span>
+      {settings.Role('lady')} <span class="amount text-sm text-soft">{editor.work.lady.turn}</span>
     </h2>
   </div>
   <div class="relative border-b border-line" style:height="{places.height}px">

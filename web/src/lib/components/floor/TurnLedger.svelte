@@ -47,7 +47,7 @@
   <h2 class="text-base">Turn ledger</h2>
   <svg
     viewBox="0 0 {WIDTH} {HEIGHT}"
-    class="w-full rounded-xs border border-line bg-sheet"
+    class="amount w-full rounded-xs border border-line bg-sheet"
     role="img"
     aria-label="Running turn: the {settings.role('man')} {work.man.turn}, the {settings.role('lady')} {work.lady
       .turn} in all"

@@ -42,7 +42,7 @@
       {@render ending(figure.start, 'starts')}
       {@render ending(figure.finish, 'finishes')}
       <span class="text-right leading-tight"
-        ><span class="block text-ink">{figure.bars}</span><span class="block text-xs">{figure.turn}</span></span
+        ><span class="block text-ink">{figure.bars}</span><span class="amount block text-xs">{figure.turn}</span></span
       >
     </span>
   </a>

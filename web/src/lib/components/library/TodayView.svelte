@@ -8,7 +8,7 @@
   let failed = $state('');
   const drafts = $derived(figures.filter((f) => f.draft));
   const open = $derived(figures.filter((f) => f.broken > 0));
-  const sound = $derived(routines.find((r) => r.brokenJoins === 0));
+  const sound = $derived(routines.filter((r) => r.brokenJoins === 0).sort((a, b) => b.bars - a.bars)[0]);
 
   $effect(() => {
     void load(settings.dance);

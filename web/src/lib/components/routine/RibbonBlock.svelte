@@ -45,13 +45,13 @@
   onclick={() => editor.select(index)}
   onkeydown={onkey}
   class={[
-    'absolute inset-y-1 cursor-grab overflow-hidden border-t-4 bg-raised py-1 pr-1 pl-3.5 text-left',
+    'absolute inset-y-1 cursor-grab overflow-hidden border-t-4 bg-raised py-1 pr-0.5 pl-3.5 text-left',
     selected ? 'z-10 border-accent outline-2 outline-accent' : 'border-strong'
   ]}
   style:left="{left + 1}px"
   style:width="{width - 2}px"
 >
-  <span class={['block font-display leading-[1.05] font-semibold', narrow ? 'text-[0.84rem]' : 'text-[0.98rem]']}
+  <span class={['block font-display leading-[1.05] font-semibold', narrow ? 'text-[0.74rem]' : 'text-[0.98rem]']}
     >{block.name}</span
   >
   <span class="mt-0.5 block text-[0.7rem] leading-tight text-soft"
@@ -63,7 +63,7 @@
       title="begins on the new line of dance">corner</span
     >{/if}
   {#if block.openFindings > 0}<span
-      class="absolute top-0.5 right-1 text-xs font-semibold text-broken"
+      class="absolute right-1 bottom-0.5 text-xs font-semibold text-broken"
       title="its chart has broken findings">▲{block.openFindings}</span
     >{/if}
   {#if join}

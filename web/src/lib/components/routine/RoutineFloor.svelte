@@ -33,7 +33,7 @@
   </div>
   <svg
     viewBox="{-unit * 2} {-unit * 2} {floor.length + unit * 4} {floor.width + unit * 4}"
-    class="max-h-[27.5rem] w-full"
+    class="max-h-[29.5rem] w-full"
     preserveAspectRatio="xMinYMin meet"
     role="img"
     aria-label="The path of the couple over the floor, {legs.length} figures"

@@ -11,7 +11,7 @@
 <header class="mb-3 flex flex-wrap items-end gap-x-5 gap-y-2 border-b-2 border-ink pb-2">
   <div class="min-w-0">
     <h1 class="text-3xl">{editor.routine.name}</h1>
-    <p class="max-w-xl truncate text-sm text-soft" title={editor.routine.note}>{editor.routine.note}</p>
+    <p class="max-w-md truncate text-sm text-soft" title={editor.routine.note}>{editor.routine.note}</p>
   </div>
   {#if work}
     <dl class="flex gap-5 text-sm">
@@ -25,7 +25,7 @@
       </div>
       <div>
         <dt class="text-xs text-soft">turn</dt>
-        <dd class="leading-6">{work.turnRight} · {work.turnLeft}</dd>
+        <dd class="amount leading-6">{work.turnRight} · {work.turnLeft}</dd>
       </div>
       <div>
         <dt class="text-xs text-soft">corners</dt>

@@ -51,6 +51,16 @@ class ChartReaderTest {
     }
 
     @Test
+    void refusesAVariantThatLeavesARoleWithoutSteps() {
+        String variant =
+                "variants:\n  - {id: lost, name: lost, keep: 0, man: [], lady: [{count: 1, foot: R, place: back}]}\n";
+        assertThat(problems(WHISK + variant))
+                .singleElement()
+                .extracting(Problem::message)
+                .isEqualTo("Variant lost must have at least one row for the man");
+    }
+
+    @Test
     void reportsAllProblemsAtOnce() {
         List<Problem> problems =
                 problems(WHISK.replace("work: HT", "work: HX").replace("align: facing DC", "align: facing up"));

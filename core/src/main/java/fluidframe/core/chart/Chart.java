@@ -43,6 +43,14 @@ public record Chart(
             }
         }
         for (Variant variant : variants) {
+            boolean lacksMan =
+                    !man.isEmpty() && variant.keep() == 0 && variant.man().isEmpty();
+            boolean lacksLady =
+                    !lady.isEmpty() && variant.keep() == 0 && variant.lady().isEmpty();
+            if (lacksMan || lacksLady) {
+                throw new IllegalArgumentException("Variant " + variant.id() + " must have at least one row for the "
+                        + (lacksMan ? "man" : "lady"));
+            }
             if (variant.keep() > man.size()) {
                 throw new IllegalArgumentException("Variant " + variant.id() + " must keep at most the man's "
                         + man.size() + " steps, but keeps " + variant.keep());

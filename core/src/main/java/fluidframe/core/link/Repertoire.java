@@ -19,7 +19,10 @@ public final class Repertoire {
         for (Chart chart : all) {
             charts.put(chart.id(), chart);
             if (chart.man().isEmpty() || chart.lady().isEmpty()) continue;
-            for (FigureUse use : usesOf(chart)) danceables.add(Danceable.of(chart, use));
+            for (FigureUse use : usesOf(chart)) {
+                Chart danced = use.of(chart);
+                if (!danced.man().isEmpty() && !danced.lady().isEmpty()) danceables.add(Danceable.of(chart, use));
+            }
         }
     }
 

@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.springframework.stereotype.Component;
 
 /** All figures as they stand now: the shipped ones, each replaced by the coach's copy where there is one. */
@@ -16,6 +17,7 @@ import org.springframework.stereotype.Component;
 public class FigureShelf {
     private final FigureCopyRepository copies;
     private final Map<String, Chart> shipped = new LinkedHashMap<>();
+    private final AtomicInteger generation = new AtomicInteger();
     private volatile Repertoire repertoire;
 
     FigureShelf(FigureCopyRepository copies) {
@@ -30,11 +32,16 @@ public class FigureShelf {
     /** Everything that can be danced, worked out; built anew after a chart has changed. */
     public Repertoire repertoire() {
         Repertoire current = repertoire;
-        if (current == null) {
-            current = build();
-            repertoire = current;
-        }
-        return current;
+        if (current != null) return current;
+        int begun = generation.get();
+        Repertoire built = build();
+        keepIfCurrent(built, begun);
+        return built;
+    }
+
+    /** A build that a save has overtaken is used once and not kept. */
+    private synchronized void keepIfCurrent(Repertoire built, int begun) {
+        if (generation.get() == begun) repertoire = built;
     }
 
     private Repertoire build() {
@@ -45,7 +52,8 @@ public class FigureShelf {
         return Repertoire.of(all.values());
     }
 
-    void changed() {
+    synchronized void changed() {
+        generation.incrementAndGet();
         repertoire = null;
     }
 }
