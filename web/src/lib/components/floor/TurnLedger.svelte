@@ -12,7 +12,7 @@
   const WIDTH = 520;
   const HEIGHT = 150;
   const LEFT = 44;
-  const RIGHT = 76;
+  const RIGHT = 90;
   const ends = $derived([...work.man.rows, ...work.lady.rows].map((r) => r.running));
   const most = $derived(Math.max(2, ...ends));
   const least = $derived(Math.min(-2, ...ends));
