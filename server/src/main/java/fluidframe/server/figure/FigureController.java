@@ -65,7 +65,8 @@ class FigureController {
         return figures.save(id, save.expectedVersion(), save.chart(), save.note() == null ? "" : save.note());
     }
 
-    @PostMapping(consumes = {"application/yaml", "text/plain"})
+    /** Takes YAML only: plain text could be posted here by any page in the browser without asking. */
+    @PostMapping(consumes = "application/yaml")
     @ResponseStatus(HttpStatus.CREATED)
     FigureView add(@RequestBody String text) {
         return figures.add(text);

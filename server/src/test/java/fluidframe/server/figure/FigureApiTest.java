@@ -7,37 +7,17 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import fluidframe.library.ShippedLibrary;
-import fluidframe.server.ApiTest;
-import java.nio.charset.StandardCharsets;
+import fluidframe.server.ApiCalls;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.mock.web.MockHttpServletResponse;
-import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
-@ApiTest
-class FigureApiTest {
-    @Autowired
-    private MockMvc mvc;
-
-    @Autowired
-    private ObjectMapper mapper;
-
-    private JsonNode call(int status, MockHttpServletRequestBuilder request, Object body) throws Exception {
-        if (body != null) request.contentType("application/json").content(mapper.writeValueAsString(body));
-        MockHttpServletResponse response = mvc.perform(request).andReturn().getResponse();
-        String text = response.getContentAsString(StandardCharsets.UTF_8);
-        assertThat(response.getStatus()).as(text).isEqualTo(status);
-        return text.isEmpty() ? mapper.nullNode() : mapper.readTree(text);
-    }
-
+class FigureApiTest extends ApiCalls {
     private JsonNode figure(String id) throws Exception {
         return call(200, get("/api/figures/" + id), null);
     }
@@ -210,7 +190,9 @@ class FigureApiTest {
                         .asText())
                 .contains("already");
         JsonNode broken = call(
-                422, post("/api/figures").contentType("text/plain").content(text.replace("foot: L", "foot: Q")), null);
+                422,
+                post("/api/figures").contentType("application/yaml").content(text.replace("foot: L", "foot: Q")),
+                null);
         assertThat(broken.at("/problems/0/line").asInt()).isPositive();
     }
 }

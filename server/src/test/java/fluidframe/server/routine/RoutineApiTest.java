@@ -7,36 +7,15 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import fluidframe.server.ApiTest;
-import java.nio.charset.StandardCharsets;
+import fluidframe.server.ApiCalls;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.mock.web.MockHttpServletResponse;
-import org.springframework.test.web.servlet.MockMvc;
-import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
-@ApiTest
-class RoutineApiTest {
-    @Autowired
-    private MockMvc mvc;
-
-    @Autowired
-    private ObjectMapper mapper;
-
-    private JsonNode call(int status, MockHttpServletRequestBuilder request, Object body) throws Exception {
-        if (body != null) request.contentType("application/json").content(mapper.writeValueAsString(body));
-        MockHttpServletResponse response = mvc.perform(request).andReturn().getResponse();
-        String text = response.getContentAsString(StandardCharsets.UTF_8);
-        assertThat(response.getStatus()).as(text).isEqualTo(status);
-        return text.isEmpty() ? mapper.nullNode() : mapper.readTree(text);
-    }
-
+class RoutineApiTest extends ApiCalls {
     private ObjectNode demo(String name) throws Exception {
         for (JsonNode summary : call(200, get("/api/routines"), null)) {
             if (summary.get("name").asText().startsWith(name)) {

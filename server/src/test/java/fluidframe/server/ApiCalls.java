@@ -1,0 +1,30 @@
+package fluidframe.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.nio.charset.StandardCharsets;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+
+/** Requests with JSON in and out, as the front end makes them. */
+@ApiTest
+public abstract class ApiCalls {
+    @Autowired
+    protected MockMvc mvc;
+
+    @Autowired
+    protected ObjectMapper mapper;
+
+    /** The answer to a request that must end with this status; the body is sent as JSON if there is one. */
+    protected JsonNode call(int status, MockHttpServletRequestBuilder request, Object body) throws Exception {
+        if (body != null) request.contentType("application/json").content(mapper.writeValueAsString(body));
+        MockHttpServletResponse response = mvc.perform(request).andReturn().getResponse();
+        String text = response.getContentAsString(StandardCharsets.UTF_8);
+        assertThat(response.getStatus()).as(text).isEqualTo(status);
+        return text.isEmpty() ? mapper.nullNode() : mapper.readTree(text);
+    }
+}
