@@ -11,7 +11,7 @@
   const settings = getSettings();
   const WIDTH = 520;
   const HEIGHT = 150;
-  const LEFT = 44;
+  const LEFT = 56;
   const RIGHT = 90;
   const ends = $derived([...work.man.rows, ...work.lady.rows].map((r) => r.running));
   const most = $derived(Math.max(2, ...ends));
@@ -39,7 +39,9 @@
   const endY = $derived.by(() => {
     const man = y(work.man.rows.at(-1)?.running ?? 0);
     const lady = y(work.lady.rows.at(-1)?.running ?? 0);
-    return Math.abs(man - lady) < 13 ? { man: man - 6, lady: lady + 7 } : { man, lady };
+    const middle = (man + lady) / 2;
+    const up = man <= lady ? -7 : 7;
+    return Math.abs(man - lady) < 14 ? { man: middle + up, lady: middle - up } : { man, lady };
   });
 </script>
 
