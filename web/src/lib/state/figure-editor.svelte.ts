@@ -216,10 +216,11 @@ export class FigureEditor {
   }
 
   async #keepDraft() {
+    const sent = this.#chart;
     try {
-      const body = { baseVersion: this.#view.version, chart: this.#chart };
+      const body = { baseVersion: this.#view.version, chart: sent };
       await need(api.PUT('/api/figures/{id}/draft', { params: { path: { id: this.id } }, body, keepalive: true }));
-      if (this.#message === '') this.#message = 'Draft kept.';
+      if (this.#message === '' && this.#chart === sent) this.#message = 'Draft kept.';
     } catch (error) {
       this.#tell(error);
     }

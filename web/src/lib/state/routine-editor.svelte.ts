@@ -156,6 +156,7 @@ export class RoutineEditor {
 
   #replace(next: RoutineDraft, selected: number) {
     this.#routine = next;
+    this.#message = 'Not kept yet.';
     this.#selected = Math.min(selected, next.figures.length - 1);
     this.#steps = { undo: this.#history.canUndo, redo: this.#history.canRedo };
     void this.#recompute();
@@ -182,13 +183,14 @@ export class RoutineEditor {
       return;
     }
     this.#saving = true;
+    const sent = this.#routine;
     try {
-      const body = { expectedVersion: this.#version, routine: this.#routine };
+      const body = { expectedVersion: this.#version, routine: sent };
       const saved = await need(
         api.PUT('/api/routines/{id}', { params: { path: { id: this.id } }, body, keepalive: true })
       );
       this.#version = saved.version;
-      this.#message = 'Kept.';
+      if (this.#routine === sent) this.#message = 'Kept.';
     } catch (error) {
       if (error instanceof Refusal && error.status === 409) this.#stale = error;
       this.#message = error instanceof Error ? error.message : String(error);

@@ -60,9 +60,11 @@
       </li>
     {:else}
       <li class="p-2 text-soft">
-        {query
-          ? 'None of that name can follow here.'
-          : 'Nothing in the library can follow here. Change the last figure, or put one in by force below.'}
+        {!editor.work
+          ? 'Working it out …'
+          : query
+            ? 'None of that name can follow here.'
+            : 'Nothing in the library can follow here. Change the last figure, or put one in by force below.'}
       </li>
     {/each}
   </ul>

@@ -79,7 +79,9 @@
           />
         {:else}
           <p class="p-4 text-soft">
-            Empty. Choose the first figure at the right; what can follow is worked out from there.
+            {work
+              ? 'Empty. Choose the first figure at the right; what can follow is worked out from there.'
+              : 'Working the routine out …'}
           </p>
         {/each}
       </div>

@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import fluidframe.server.RunningApp;
 import java.nio.file.Path;
@@ -40,6 +41,7 @@ abstract class BrowserTest {
     @BeforeAll
     static void open() {
         app = RunningApp.start(data);
+        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
         playwright = Playwright.create();
         browser = playwright
                 .chromium()

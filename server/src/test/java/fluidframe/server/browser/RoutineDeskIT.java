@@ -46,7 +46,7 @@ class RoutineDeskIT extends BrowserTest {
                         .or(page.locator("header"))
                         .filter(new Locator.FilterOptions().setHasText("Eight bars")))
                 .containsText("8");
-        assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("Kept");
+        assertThat(page.getByRole(AriaRole.STATUS).first()).hasText("Kept.");
         restartServer();
         go(java.net.URI.create(page.url()).getPath());
         assertThat(figures()).hasCount(6);

@@ -1,0 +1,34 @@
+package fluidframe.server.figure;
+
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.stereotype.Component;
+
+/** Works the library out once in the background after the start, so that the first page does not wait for it. */
+@Component
+class ShelfWarmer implements ApplicationRunner {
+    private static final Logger LOG = LoggerFactory.getLogger(ShelfWarmer.class);
+
+    private final FigureShelf shelf;
+
+    ShelfWarmer(FigureShelf shelf) {
+        this.shelf = shelf;
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) {
+        Thread thread = new Thread(this::warm, "shelf-warmer");
+        thread.setDaemon(true);
+        thread.start();
+    }
+
+    private void warm() {
+        try {
+            shelf.repertoire().charts().forEach(chart -> WorkView.of(fluidframe.core.rule.Sheet.of(chart)));
+        } catch (RuntimeException e) {
+            LOG.warn("The library could not be worked out ahead; the first page will try again", e);
+        }
+    }
+}
