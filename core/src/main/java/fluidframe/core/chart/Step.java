@@ -60,11 +60,6 @@ public record Step(
         return weight.orElse(placement.usualWeight());
     }
 
-    /** The direction of the foot before the turn into this row, where the alignment is charted. */
-    public Optional<Alignment> alignmentBefore() {
-        return alignment.map(a -> a.rotated(-turn.sixteenths()));
-    }
-
     public Step withTurnAndAlignment(Turn newTurn, Optional<Alignment> newAlignment) {
         return new Step(
                 count,

@@ -84,10 +84,6 @@ public final class Beats implements Comparable<Beats> {
         return fraction.signum() == 0;
     }
 
-    public boolean isWhole() {
-        return fraction.getDenominator() == 1;
-    }
-
     /** For drawing and for seconds only; never compare or add these. */
     public double toDouble() {
         return fraction.doubleValue();
