@@ -2,37 +2,30 @@ package fluidframe.core;
 
 import fluidframe.core.chart.Acceptance;
 import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.Column;
 import fluidframe.core.chart.Finish;
 import fluidframe.core.chart.Identity;
 import fluidframe.core.chart.Part;
 import fluidframe.core.chart.Start;
+import fluidframe.core.chart.RepeatGroup;
 import fluidframe.core.chart.Step;
+import fluidframe.core.chart.StepDraft;
 import fluidframe.core.chart.Teaching;
 import fluidframe.core.chart.Totals;
-import fluidframe.core.count.Count;
 import fluidframe.core.count.Dance;
 import fluidframe.core.couple.CouplePosition;
 import fluidframe.core.couple.Hold;
 import fluidframe.core.couple.Role;
 import fluidframe.core.direction.Alignment;
-import fluidframe.core.direction.Turn;
 import fluidframe.core.rule.Finding;
 import fluidframe.core.rule.Rule;
 import fluidframe.core.rule.Sheet;
-import fluidframe.core.step.ContraBody;
-import fluidframe.core.step.Foot;
-import fluidframe.core.step.Footwork;
-import fluidframe.core.step.Placement;
-import fluidframe.core.step.RiseFall;
-import fluidframe.core.step.Sway;
-import fluidframe.core.step.Weight;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.function.Function;
 
 /**
  * Charts for tests, written a row a line and read by the core's own parsers: {@code role | count | foot | place | align |
@@ -85,6 +78,19 @@ public final class TestChart {
             lady | & | L | crosses in front      | backing DW   | 1/8 L           | TH | up, lower at end |     |
             """;
 
+    private static final String BASIC = """
+            man  | 2   | L | forward         | facing wall   | | BF
+            man  | 3   | R | replaces weight | facing wall   | | BF
+            man  | 4   | L | side            | facing wall   | | B
+            man  | &   | R | closes          | facing wall   | | B
+            man  | 1   | L | side            | facing wall   | | BF
+            lady | 2   | R | back            | facing centre | | BF
+            lady | 3   | L | replaces weight | facing centre | | BF
+            lady | 4   | R | side            | facing centre | | B
+            lady | &   | L | closes          | facing centre | | B
+            lady | 1   | R | side            | facing centre | | BF
+            """;
+
     private final String id;
     private final List<Map<String, String>> rows = new ArrayList<>();
     private CouplePosition start = CouplePosition.CLOSED;
@@ -96,6 +102,8 @@ public final class TestChart {
     private final List<Part> parts = new ArrayList<>();
     private final List<Acceptance> accepted = new ArrayList<>();
     private List<String> follows = List.of();
+    private List<RepeatGroup> repeats = List.of();
+    private Hold hold = Hold.CLOSED_CONTACT;
 
     private TestChart(String id, String text) {
         this.id = id;
@@ -131,9 +139,14 @@ public final class TestChart {
         return new TestChart("double-reverse", DOUBLE_REVERSE);
     }
 
+    /** One bar of a Latin dance on the spot, facing the wall, with a divided beat. */
+    public static TestChart latinBasic() {
+        return new TestChart("latin-basic", BASIC).dance(Dance.CHA_CHA).holding(Hold.CLOSED_NO_CONTACT);
+    }
+
     /** Charts in which no rule should find anything. */
     public static List<TestChart> sound() {
-        return List.of(naturalTurn(), closedChange(), whisk(), doubleReverse());
+        return List.of(naturalTurn(), closedChange(), whisk(), doubleReverse(), latinBasic());
     }
 
     /** The reasons a rule gives, each after the role and the step it is about. */
@@ -193,6 +206,16 @@ public final class TestChart {
         return this;
     }
 
+    public TestChart repeating(RepeatGroup group) {
+        repeats = List.of(group);
+        return this;
+    }
+
+    public TestChart holding(Hold newHold) {
+        hold = newHold;
+        return this;
+    }
+
     public TestChart part(int from, int to) {
         parts.add(new Part(from, to, List.of(), Finish.AS_CHARTED));
         return this;
@@ -215,10 +238,12 @@ public final class TestChart {
     public Chart chart() {
         return new Chart(
                 new Identity(id, dance, id, List.of(), Map.of("international", Identity.Level.BRONZE), ""),
-                new Start(start, Hold.CLOSED_CONTACT, entries, outsideAllowed),
+                new Start(start, hold, entries, outsideAllowed),
                 steps(Role.MAN),
                 steps(Role.LADY),
                 List.of(),
+                List.of(),
+                repeats,
                 totals,
                 finish,
                 parts,
@@ -235,25 +260,11 @@ public final class TestChart {
     }
 
     private static Step step(Map<String, String> row) {
-        return new Step(
-                Count.parse(row.get("count")),
-                Foot.parse(row.get("foot")),
-                Placement.parse(row.get("place")),
-                cell(row, "align", Alignment::parse),
-                cell(row, "turn", Turn::parse).orElse(Turn.NONE),
-                cell(row, "weight", Weight::parse),
-                cell(row, "work", Footwork::parse),
-                cell(row, "rise", RiseFall::parse).orElse(RiseFall.NONE),
-                cell(row, "cbm", ContraBody::parse).orElse(ContraBody.NONE),
-                cell(row, "sway", Sway::parse).orElse(Sway.STRAIGHT),
-                cell(row, "position", CouplePosition::parse),
-                Optional.empty(),
-                "",
-                false);
-    }
-
-    private static <T> Optional<T> cell(Map<String, String> row, String column, Function<String, T> parse) {
-        String text = row.getOrDefault(column, "");
-        return text.isEmpty() ? Optional.empty() : Optional.of(parse.apply(text));
+        StepDraft draft = StepDraft.empty();
+        for (Column column : Column.values()) {
+            String text = row.getOrDefault(column.key(), "");
+            if (!text.isEmpty()) draft.set(column, text);
+        }
+        return draft.step();
     }
 }

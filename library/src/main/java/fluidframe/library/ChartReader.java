@@ -3,9 +3,13 @@ package fluidframe.library;
 import com.fasterxml.jackson.databind.JsonNode;
 import fluidframe.core.chart.Acceptance;
 import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.Column;
 import fluidframe.core.chart.Finish;
 import fluidframe.core.chart.Identity;
+import fluidframe.core.chart.Option;
 import fluidframe.core.chart.Part;
+import fluidframe.core.chart.Reading;
+import fluidframe.core.chart.RepeatGroup;
 import fluidframe.core.chart.Start;
 import fluidframe.core.chart.Step;
 import fluidframe.core.chart.Teaching;
@@ -66,6 +70,8 @@ public final class ChartReader {
         Totals totals = new Totals(total(root, "man"), total(root, "lady"));
         Finish finish = finish(root, "");
         List<Timing> timings = dance == null ? List.of() : timings(root, dance, man.size(), lady.size());
+        List<Option> options = cells.objects(root, "", "options", this::option);
+        List<RepeatGroup> repeats = cells.objects(root, "", "repeats", this::repeat);
         List<Part> parts = cells.objects(root, "", "parts", this::part);
         List<Variant> variants = cells.objects(root, "", "variants", this::variant);
         List<Acceptance> accepted = cells.objects(root, "", "accepted", this::acceptance);
@@ -78,13 +84,17 @@ public final class ChartReader {
                         man,
                         lady,
                         timings,
+                        options,
+                        repeats,
                         totals,
                         finish,
                         parts,
                         variants,
                         teaching(root),
                         accepted));
-        return new ReadResult(chart, cells.problems());
+        chart.ifPresent(read -> read.options().forEach(option -> cells.build(
+                "/options", () -> new Reading(Optional.empty(), List.of(option.id()), 0).of(read))));
+        return new ReadResult(cells.problems().isEmpty() ? chart : Optional.empty(), cells.problems());
     }
 
     private Optional<Identity> identity(JsonNode root, Dance dance) {
@@ -153,6 +163,39 @@ public final class ChartReader {
             }
             return rhythm;
         });
+    }
+
+    private Optional<Option> option(JsonNode option, String path) {
+        List<Option.Edit> edits = cells.objects(
+                option,
+                path,
+                "edits",
+                (edit, at) -> cells.build(
+                        at,
+                        () -> new Option.Edit(
+                                Role.valueOf(edit.path("role").asText().toUpperCase(Locale.ROOT)),
+                                edit.path("step").asInt(),
+                                Column.parse(edit.path("key").asText()),
+                                edit.path("text").asText())));
+        return cells.build(
+                path,
+                () -> new Option(
+                        option.path("id").asText(),
+                        option.path("name").asText(),
+                        option.path("says").asText(""),
+                        edits));
+    }
+
+    private Optional<RepeatGroup> repeat(JsonNode group, String path) {
+        String[] steps = group.path("steps").asText().split("-");
+        return cells.build(
+                path,
+                () -> new RepeatGroup(
+                        Integer.parseInt(steps[0]),
+                        Integer.parseInt(steps[1]),
+                        group.path("least").asInt(1),
+                        group.path("most").asInt(8),
+                        group.path("mirrored").asBoolean(false)));
     }
 
     private Optional<Part> part(JsonNode part, String path) {

@@ -5,8 +5,11 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import fluidframe.core.chart.Acceptance;
 import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.Column;
 import fluidframe.core.chart.Finish;
+import fluidframe.core.chart.Option;
 import fluidframe.core.chart.Part;
+import fluidframe.core.chart.RepeatGroup;
 import fluidframe.core.chart.Start;
 import fluidframe.core.chart.Step;
 import fluidframe.core.chart.Teaching;
@@ -14,9 +17,6 @@ import fluidframe.core.chart.Timing;
 import fluidframe.core.chart.Variant;
 import fluidframe.core.couple.Role;
 import fluidframe.core.direction.TurnText;
-import fluidframe.core.step.ContraBody;
-import fluidframe.core.step.RiseFall;
-import fluidframe.core.step.Sway;
 import java.util.List;
 import java.util.Locale;
 import java.util.OptionalInt;
@@ -60,6 +60,14 @@ public final class ChartWriter {
             ArrayNode timings = root.putArray("timings");
             chart.timings().forEach(timing -> timing(timings.addObject(), timing));
         }
+        if (!chart.options().isEmpty()) {
+            ArrayNode options = root.putArray("options");
+            chart.options().forEach(option -> option(options.addObject(), option));
+        }
+        if (!chart.repeats().isEmpty()) {
+            ArrayNode repeats = root.putArray("repeats");
+            chart.repeats().forEach(group -> repeat(repeats.addObject(), group));
+        }
         if (!chart.parts().isEmpty()) {
             ArrayNode parts = root.putArray("parts");
             chart.parts().forEach(part -> part(parts.addObject(), part));
@@ -96,19 +104,10 @@ public final class ChartWriter {
     }
 
     private static void row(ObjectNode row, Step step) {
-        row.put("count", step.count().toString());
-        row.put("foot", step.foot().toString());
-        row.put("place", step.placement().toString());
-        step.alignment().ifPresent(a -> row.put("align", a.toString()));
-        if (!step.turn().isNone()) row.put("turn", step.turn().toString());
-        step.footwork().ifPresent(w -> row.put("work", w.toString()));
-        if (!step.rise().equals(RiseFall.NONE)) row.put("rise", step.rise().toString());
-        if (step.cbm() != ContraBody.NONE) row.put("cbm", step.cbm().toString());
-        if (step.sway() != Sway.STRAIGHT) row.put("sway", step.sway().toString());
-        step.weight().ifPresent(w -> row.put("weight", w.toString()));
-        step.position().ifPresent(p -> row.put("position", p.toString()));
-        step.hold().ifPresent(h -> row.put("hold", h.toString()));
-        if (!step.note().isEmpty()) row.put("note", step.note());
+        for (Column column : Column.values()) {
+            String text = column.of(step);
+            if (!text.isEmpty()) row.put(column.key(), text);
+        }
         if (step.doubtful()) row.put("doubtful", true);
     }
 
@@ -135,6 +134,26 @@ public final class ChartWriter {
         node.put("id", timing.id());
         node.put("man", timing.man().toString());
         node.put("lady", timing.lady().toString());
+    }
+
+    private static void option(ObjectNode node, Option option) {
+        node.put("id", option.id());
+        node.put("name", option.name());
+        node.put("says", option.says());
+        ArrayNode edits = node.putArray("edits");
+        option.edits()
+                .forEach(edit -> edits.addObject()
+                        .put("role", edit.role().toString())
+                        .put("step", edit.step())
+                        .put("key", edit.column().key())
+                        .put("text", edit.text()));
+    }
+
+    private static void repeat(ObjectNode node, RepeatGroup group) {
+        node.put("steps", group.from() + "-" + group.to());
+        node.put("least", group.least());
+        node.put("most", group.most());
+        if (group.mirrored()) node.put("mirrored", true);
     }
 
     private static void part(ObjectNode node, Part part) {

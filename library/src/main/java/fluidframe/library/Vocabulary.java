@@ -33,7 +33,7 @@ public final class Vocabulary {
         columns.put("place", placements());
         columns.put("align", alignments());
         columns.put("turn", turns());
-        columns.put("work", plain("HT", "TH", "T", "H", "HF", "THT", "B", "BF", "IE T", "IE WF", "WF"));
+        columns.put("work", plain("HT", "TH", "T", "H", "HF", "THT", "B", "BF", "IE T", "IE WF", "WF", "BH", "F", "BF HR", "HB"));
         columns.put(
                 "rise",
                 List.of(
@@ -48,6 +48,33 @@ public final class Vocabulary {
                         new Word("-", "none")));
         columns.put("cbm", List.of(new Word("y", "yes"), new Word("s", "slight"), new Word("-", "no")));
         columns.put("sway", List.of(new Word("l", "L"), new Word("r", "R"), new Word("s", "straight")));
+        columns.put(
+                "hip",
+                List.of(
+                        new Word("sr", "settle R"),
+                        new Word("sl", "settle L"),
+                        new Word("rr", "rotate R"),
+                        new Word("rl", "rotate L"),
+                        new Word("lr", "lateral R"),
+                        new Word("ll", "lateral L"),
+                        new Word("tr", "twist R"),
+                        new Word("tl", "twist L"),
+                        new Word("-", "none")));
+        columns.put(
+                "bounce",
+                List.of(
+                        new Word("b", "basic"),
+                        new Word("a", "alternative"),
+                        new Word("s", "slight"),
+                        new Word("-", "none")));
+        columns.put(
+                "body",
+                List.of(
+                        new Word("shl", "shape L"),
+                        new Word("shr", "shape R"),
+                        new Word("stl", "stretch L"),
+                        new Word("str", "stretch R"),
+                        new Word("-", "none")));
         columns.put("weight", plain("full", "part", "none"));
         columns.put(
                 "position",
@@ -85,6 +112,10 @@ public final class Vocabulary {
         words.add(new Word("bcbmp", "back in CBMP"));
         words.add(new Word("facbmp", "forward and across in CBMP"));
         words.add(new Word("cnw", "closes without weight"));
+        words.add(new Word("fck", "forward checked"));
+        words.add(new Word("bck", "back checked"));
+        words.add(new Word("fsm", "forward small"));
+        words.add(new Word("ssm", "side small"));
         return words;
     }
 
@@ -115,6 +146,9 @@ public final class Vocabulary {
                 words.add(new Word(code + "b", amount + ", body less"));
                 if (eighths >= 2) words.add(new Word(code + "p", amount + " pivot"));
                 if (eighths >= 2) words.add(new Word(code + "h", amount + " heel turn"));
+                words.add(new Word(code + "w", amount + " swivel"));
+                if (eighths >= 4) words.add(new Word(code + "i", amount + " spiral"));
+                if (eighths >= 3) words.add(new Word(code + "n", amount + " spin"));
             }
         }
         return words;

@@ -1,6 +1,7 @@
 package fluidframe.core.chart;
 
 import fluidframe.core.count.Beats;
+import fluidframe.core.count.Count;
 import fluidframe.core.count.Dance;
 import fluidframe.core.count.Rhythm;
 import fluidframe.core.couple.Role;
@@ -8,7 +9,8 @@ import java.util.List;
 
 /**
  * A figure, completely described: what it is called, how it may begin, the rows of both roles, how it may end, and what
- * belongs to teaching it. A role without rows has no part in the figure (a solo).
+ * belongs to teaching it. A role without rows has no part in the figure (a solo). Options are another school's way of some cells; a repeat group is
+ * written once and danced as often as wanted.
  */
 public record Chart(
         Identity identity,
@@ -16,6 +18,8 @@ public record Chart(
         List<Step> man,
         List<Step> lady,
         List<Timing> timings,
+        List<Option> options,
+        List<RepeatGroup> repeats,
         Totals totals,
         Finish finish,
         List<Part> parts,
@@ -29,12 +33,25 @@ public record Chart(
         man = List.copyOf(man);
         lady = List.copyOf(lady);
         timings = List.copyOf(timings);
+        options = List.copyOf(options);
+        repeats = List.copyOf(repeats);
         parts = List.copyOf(parts);
         variants = List.copyOf(variants);
         accepted = List.copyOf(accepted);
         if (man.isEmpty() && lady.isEmpty()) throw new IllegalArgumentException("A figure must have at least one step");
         if (man.size() > MAX_ROWS || lady.size() > MAX_ROWS) {
             throw new IllegalArgumentException("A role must have at most " + MAX_ROWS + " rows");
+        }
+        int leading = man.isEmpty() ? lady.size() : man.size();
+        for (RepeatGroup group : repeats) {
+            if (group.to() > leading) {
+                throw new IllegalArgumentException("The repeat of steps " + group.from() + "-" + group.to()
+                        + " must end by the last step, which is " + leading);
+            }
+        }
+        if (repeats.size() > 1) {
+            throw new IllegalArgumentException(
+                    "A figure must have at most one repeat group, but had " + repeats.size());
         }
         for (Part part : parts) {
             if (part.to() > man.size()) {
@@ -68,6 +85,38 @@ public record Chart(
 
     public List<Step> steps(Role role) {
         return role == Role.MAN ? man : lady;
+    }
+
+    /** The same figure with other rows. */
+    public Chart withRows(List<Step> newMan, List<Step> newLady) {
+        return new Chart(
+                identity,
+                start,
+                newMan,
+                newLady,
+                timings,
+                options,
+                repeats,
+                totals,
+                finish,
+                parts,
+                variants,
+                teaching,
+                accepted);
+    }
+
+    /** Beats from the beginning of a bar to the first row: the number counted, else the dance's customary start. */
+    public Beats startBeat() {
+        Count first = (man.isEmpty() ? lady : man).get(0).count();
+        return Beats.of((first.kind() == Count.Kind.BEAT
+                        ? first.beat()
+                        : dance().startBeats().get(0))
+                - 1);
+    }
+
+    /** Whether only one of the two dances. */
+    public boolean isSolo() {
+        return man.isEmpty() || lady.isEmpty();
     }
 
     public Rhythm rhythm(Role role) {

@@ -5,6 +5,8 @@ import fluidframe.core.couple.CouplePosition;
 import fluidframe.core.couple.Hold;
 import fluidframe.core.direction.Alignment;
 import fluidframe.core.direction.Turn;
+import fluidframe.core.step.BodyDesign;
+import fluidframe.core.step.Bounce;
 import fluidframe.core.step.ContraBody;
 import fluidframe.core.step.Foot;
 import fluidframe.core.step.FootPlacement;
@@ -29,8 +31,12 @@ import java.util.Optional;
  * @param rise rise and fall over the row
  * @param cbm contra body movement
  * @param sway sway at the end of the row
+ * @param hip what the hips do, phase by phase
+ * @param bounce how the knees spring
+ * @param body what the body does besides, phase by phase
  * @param position the couple position taken on this row; empty means as before
  * @param hold the hold taken on this row; empty means as before
+ * @param lead what this role leads or follows and when, may be blank
  * @param note the coach's remark, may be blank
  * @param doubtful whether the charter was not sure of this row
  */
@@ -45,8 +51,12 @@ public record Step(
         RiseFall rise,
         ContraBody cbm,
         Sway sway,
+        BodyDesign hip,
+        Bounce bounce,
+        BodyDesign body,
         Optional<CouplePosition> position,
         Optional<Hold> hold,
+        String lead,
         String note,
         boolean doubtful) {
     public Step {
@@ -61,21 +71,48 @@ public record Step(
     }
 
     public Step withTurnAndAlignment(Turn newTurn, Optional<Alignment> newAlignment) {
-        return new Step(
-                count,
-                foot,
-                placement,
-                newAlignment,
-                newTurn,
-                weight,
-                footwork,
-                rise,
-                cbm,
-                sway,
-                position,
-                hold,
-                note,
-                doubtful);
+        return draft().turn(newTurn).alignment(newAlignment).step();
+    }
+
+    /** A copy to be changed cell by cell. */
+    public StepDraft draft() {
+        StepDraft draft = StepDraft.of(count, foot, placement);
+        draft.alignment = alignment;
+        draft.turn = turn;
+        draft.weight = weight;
+        draft.footwork = footwork;
+        draft.rise = rise;
+        draft.cbm = cbm;
+        draft.sway = sway;
+        draft.hip = hip;
+        draft.bounce = bounce;
+        draft.body = body;
+        draft.position = position;
+        draft.hold = hold;
+        draft.lead = lead;
+        draft.note = note;
+        draft.doubtful = doubtful;
+        return draft;
+    }
+
+    /** Whether somebody steps on this row; a row may only carry an action of the foot stood on. */
+    public boolean isStep() {
+        return placement.kind() != Placement.Kind.NO_STEP;
+    }
+
+    /** The same danced on the other foot to the other side, with alignments mirrored across the line of dance. */
+    public Step mirrored() {
+        StepDraft draft = draft();
+        draft.position = position.map(CouplePosition::mirrored);
+        draft.hold = hold.map(Hold::mirrored);
+        return draft.foot(foot.other())
+                .placement(placement.mirrored())
+                .turn(turn.mirrored())
+                .alignment(alignment.map(Alignment::mirrored))
+                .sway(sway.mirrored())
+                .hip(hip.mirrored())
+                .body(body.mirrored())
+                .step();
     }
 
     /** The same row after the whole figure has been turned by so many sixteenths clockwise. */

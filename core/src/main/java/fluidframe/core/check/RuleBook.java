@@ -12,6 +12,7 @@ import fluidframe.core.rule.body.BodyRules;
 import fluidframe.core.rule.floor.FloorRules;
 import fluidframe.core.rule.footwork.FootworkRules;
 import fluidframe.core.rule.partner.PartnerRules;
+import fluidframe.core.rule.safety.SafetyRules;
 import fluidframe.core.rule.time.TimeRules;
 import fluidframe.core.rule.turn.TurnRules;
 import fluidframe.core.rule.weight.WeightRules;
@@ -47,7 +48,8 @@ public final class RuleBook {
                     PartnerRules.all(),
                     FootworkRules.all(),
                     BodyRules.all(),
-                    FloorRules.all())
+                    FloorRules.all(),
+                    SafetyRules.all())
             .flatMap(List::stream)
             .toList());
 

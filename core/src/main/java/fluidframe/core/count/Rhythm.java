@@ -2,6 +2,7 @@ package fluidframe.core.count;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -13,11 +14,15 @@ public final class Rhythm {
     private final Dance dance;
     private final List<Count> counts;
     private final List<Beats> beats;
+    private final List<Beats> onsets;
 
     private Rhythm(Dance dance, List<Count> counts) {
         this.dance = dance;
         this.counts = List.copyOf(counts);
         this.beats = durations(dance, this.counts);
+        List<Beats> sums = new ArrayList<>(List.of(Beats.ZERO));
+        beats.forEach(length -> sums.add(sums.get(sums.size() - 1).plus(length)));
+        this.onsets = List.copyOf(sums);
     }
 
     public static Rhythm of(Dance dance, List<Count> counts) {
@@ -45,9 +50,12 @@ public final class Rhythm {
         Beats unit = unit(dance, counts, index);
         Beats half = unit.halved();
         Beats quarter = half.halved();
-        if (count.kind() == Count.Kind.A) return quarter;
-        if (count.kind() == Count.Kind.AND) return next == Count.Kind.A ? quarter : half;
         Beats held = Beats.of(count.heldBeats());
+        if (count.kind() == Count.Kind.A) return held.plus(quarter);
+        if (count.kind() == Count.Kind.AND && held.isZero()) return next == Count.Kind.A ? quarter : half;
+        if (count.kind() == Count.Kind.AND) {
+            return held.plus(next == Count.Kind.AND ? Beats.ZERO : next == Count.Kind.A ? quarter : half);
+        }
         if (next == Count.Kind.AND) return held.plus(half);
         if (next == Count.Kind.A) return held.plus(unit.minus(quarter));
         return held.plus(unit);
@@ -62,6 +70,53 @@ public final class Rhythm {
             if (kind == Count.Kind.BEAT) return Beats.ONE;
         }
         return Beats.ONE;
+    }
+
+    /**
+     * The same lengths counted in beat numbers, beginning {@code start} beats into a bar; empty if a row begins where no
+     * word of a count falls (a third of a beat) or lasts as no word does.
+     */
+    public static Optional<Rhythm> inBeats(Dance dance, Beats start, List<Beats> lengths) {
+        List<Count> counts = new ArrayList<>();
+        Beats at = start;
+        for (Beats length : lengths) {
+            Beats into = at.remainder(Beats.ONE);
+            int held = length.minus(length.remainder(Beats.ONE)).dividedBy(Beats.ONE);
+            boolean wholeEnd = at.plus(length).remainder(Beats.ONE).isZero();
+            if (into.isZero()) {
+                int beat = at.remainder(dance.bar()).dividedBy(Beats.ONE) + 1;
+                counts.add(new Count(Count.Kind.BEAT, beat, wholeEnd ? Math.max(held - 1, 0) : held));
+            } else if (into.equals(Beats.HALF)) {
+                counts.add(new Count(Count.Kind.AND, 0, held));
+            } else {
+                counts.add(new Count(Count.Kind.A, 0, held));
+            }
+            at = at.plus(length);
+        }
+        return of(dance, counts).lasting(lengths);
+    }
+
+    /** The same lengths counted in slows and quicks; empty where the dance has none or a length is neither. */
+    public static Optional<Rhythm> inSlowsAndQuicks(Dance dance, List<Beats> lengths) {
+        if (!dance.countsSlowAndQuick()) return Optional.empty();
+        List<Count> counts = new ArrayList<>();
+        Beats half = dance.quick().halved();
+        Beats quarter = half.halved();
+        boolean owed = false;
+        for (Beats length : lengths) {
+            Count.Kind kind;
+            if (owed && length.equals(half)) kind = Count.Kind.AND;
+            else if (owed && length.equals(quarter)) kind = Count.Kind.A;
+            else if (length.equals(dance.slow())) kind = Count.Kind.SLOW;
+            else kind = Count.Kind.QUICK;
+            owed = kind == Count.Kind.QUICK && !length.equals(dance.quick());
+            counts.add(new Count(kind, 0, 0));
+        }
+        return of(dance, counts).lasting(lengths);
+    }
+
+    private Optional<Rhythm> lasting(List<Beats> lengths) {
+        return beats.equals(lengths) ? Optional.of(this) : Optional.empty();
     }
 
     public Dance dance() {
@@ -83,7 +138,16 @@ public final class Rhythm {
 
     /** Beats from the start of the figure to the start of row {@code index} (from 0, up to and including the size). */
     public Beats onset(int index) {
-        return beats.subList(0, index).stream().reduce(Beats.ZERO, Beats::plus);
+        return onsets.get(index);
+    }
+
+    /** The onsets of all rows, in order. */
+    public List<Beats> onsets() {
+        return onsets.subList(0, counts.size());
+    }
+
+    public List<Count> counts() {
+        return counts;
     }
 
     public Beats total() {

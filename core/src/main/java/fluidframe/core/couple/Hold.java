@@ -4,21 +4,29 @@ import java.util.Arrays;
 import java.util.Locale;
 import java.util.stream.Collectors;
 
-/** How the partners hold each other. */
+/** How the partners hold each other; the man's hand is named first. */
 public enum Hold {
-    CLOSED_CONTACT("closed contact"),
-    CLOSED_NO_CONTACT("closed no contact"),
-    DOUBLE("double"),
-    LEFT_TO_RIGHT("L-R"),
-    RIGHT_TO_LEFT("R-L"),
-    RIGHT_TO_RIGHT("R-R"),
-    LEFT_TO_LEFT("L-L"),
-    NONE("none");
+    CLOSED_CONTACT("closed contact", 0.04, 2, 0),
+    CLOSED_NO_CONTACT("closed no contact", 0.07, 2, 0),
+    DOUBLE("double", 0.20, 2, 8),
+    CROSSED("crossed", 0.20, 2, 16),
+    LEFT_TO_RIGHT("L-R", 0.25, 1, 32),
+    RIGHT_TO_LEFT("R-L", 0.25, 1, 32),
+    RIGHT_TO_RIGHT("R-R", 0.25, 1, 32),
+    LEFT_TO_LEFT("L-L", 0.25, 1, 32),
+    SHADOW("shadow hold", 0.10, 2, 0),
+    NONE("none", 0.60, 0, 64);
 
     private final String words;
+    private final double giveMetres;
+    private final int hands;
+    private final int mostTurnApart;
 
-    Hold(String words) {
+    Hold(String words, double giveMetres, int hands, int mostTurnApart) {
         this.words = words;
+        this.giveMetres = giveMetres;
+        this.hands = hands;
+        this.mostTurnApart = mostTurnApart;
     }
 
     /** Reads the words; the man's hand is named first. The inverse of {@link #toString()}. */
@@ -30,6 +38,42 @@ public enum Hold {
                 .orElseThrow(() -> new IllegalArgumentException("A hold must be one of "
                         + Arrays.stream(values()).map(Hold::toString).collect(Collectors.joining(", ")) + ", but was \""
                         + text + "\""));
+    }
+
+    /** The same with the hands of the other side. */
+    public Hold mirrored() {
+        switch (this) {
+            case LEFT_TO_RIGHT:
+                return RIGHT_TO_LEFT;
+            case RIGHT_TO_LEFT:
+                return LEFT_TO_RIGHT;
+            case RIGHT_TO_RIGHT:
+                return LEFT_TO_LEFT;
+            case LEFT_TO_LEFT:
+                return RIGHT_TO_RIGHT;
+            default:
+                return this;
+        }
+    }
+
+    /** How far in metres the distance of the couple may give in this hold. */
+    public double giveMetres() {
+        return giveMetres;
+    }
+
+    /** How many pairs of hands are joined: 0 to 2. */
+    public int hands() {
+        return hands;
+    }
+
+    /** Whether the hold keeps the two bodies together, rather than the hands alone. */
+    public boolean isClosed() {
+        return mostTurnApart == 0;
+    }
+
+    /** By how many sixteenths one partner may turn more than the other before this hold has to be let go. */
+    public int mostTurnApart() {
+        return mostTurnApart;
     }
 
     @Override

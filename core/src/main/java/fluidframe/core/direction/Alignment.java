@@ -69,6 +69,11 @@ public record Alignment(Kind kind, Direction direction, Optional<Direction> movi
         return new Alignment(kind, direction.plus(sixteenths), moving.map(d -> d.plus(sixteenths)));
     }
 
+    /** The same with the two sides of the room exchanged: wall for centre, DW for DC. */
+    public Alignment mirrored() {
+        return new Alignment(kind, direction.mirrored(), moving.map(Direction::mirrored));
+    }
+
     /** The same kind of alignment with the toes pointing to {@code foot}. */
     public Alignment withFootDirection(Direction foot) {
         return new Alignment(kind, kind == Kind.BACKING ? foot.opposite() : foot, moving);

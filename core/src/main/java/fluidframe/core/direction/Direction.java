@@ -66,6 +66,11 @@ public record Direction(int sixteenths) {
         return of(sixteenths + turnSixteenths);
     }
 
+    /** With the two sides of the room exchanged: wall for centre. */
+    public Direction mirrored() {
+        return of(-sixteenths);
+    }
+
     public Direction opposite() {
         return plus(8);
     }

@@ -21,6 +21,7 @@ public record Turn(int sixteenths, Kind kind, int begins, int bodyLess, boolean 
         SWIVEL("swivel"),
         SPIRAL("spiral"),
         SPIN("spin"),
+        TWIST("twist"),
         BODY_ONLY("body only");
 
         private final String words;
@@ -84,13 +85,19 @@ public record Turn(int sixteenths, Kind kind, int begins, int bodyLess, boolean 
         return equals(NONE);
     }
 
+    /** How far the foot's direction changes: nothing where only the body turns. */
+    public int footSixteenths() {
+        return kind == Kind.BODY_ONLY ? 0 : sixteenths;
+    }
+
     /** How far the body itself turns on this row, given how far it was behind before (signed). */
     public int bodySixteenths(int lagBefore) {
-        return sixteenths + lagBefore - lagAfter(lagBefore);
+        return footSixteenths() + lagBefore - lagAfter(lagBefore);
     }
 
     /** How far the body is behind the foot after this row, signed like the turn, given the same before it. */
     public int lagAfter(int lagBefore) {
+        if (kind == Kind.BODY_ONLY) return lagBefore - sixteenths;
         if (bodyLess > 0) return bodyLess * Integer.signum(sixteenths);
         return bodyCompletes || sixteenths != 0 ? 0 : lagBefore;
     }

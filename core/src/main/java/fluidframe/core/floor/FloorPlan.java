@@ -1,7 +1,9 @@
 package fluidframe.core.floor;
 
 import fluidframe.core.couple.Role;
+import fluidframe.core.couple.Hold;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Where everybody's feet go.
@@ -10,8 +12,16 @@ import java.util.List;
  * @param startMan the middle of the man's body before the first row
  * @param startLady the middle of the lady's body before the first row
  * @param gaps how far apart the two are from where their position puts them, at each shared moment
+ * @param circling about which centre the couple goes round, if it does
+ * @param crossings where the path of one dancer's body crosses the other's
  */
-public record FloorPlan(List<Footfall> footfalls, Point startMan, Point startLady, List<Gap> gaps) {
+public record FloorPlan(
+        List<Footfall> footfalls,
+        Point startMan,
+        Point startLady,
+        List<Gap> gaps,
+        Optional<Circling> circling,
+        List<Point> crossings) {
     /**
      * A moment's distances.
      *
@@ -20,14 +30,29 @@ public record FloorPlan(List<Footfall> footfalls, Point startMan, Point startLad
      * @param ladyStep the lady's row, from 1
      * @param metres the distance between the two centres
      * @param usualMetres the distance that the couple position asks for
+     * @param hold the hold in force
      * @param strainMetres how far the two steps had to be bent from their charted way and length for the couple to keep
      *     its position, and what is missing even so
      */
-    public record Gap(int use, int manStep, int ladyStep, double metres, double usualMetres, double strainMetres) {}
+    public record Gap(int use, int manStep, int ladyStep, double metres, double usualMetres, Hold hold, double strainMetres) {}
 
     public FloorPlan {
         footfalls = List.copyOf(footfalls);
         gaps = List.copyOf(gaps);
+        crossings = List.copyOf(crossings);
+    }
+
+    /** A plan with what can be seen in its paths: a common centre, and tracks that cross. */
+    static FloorPlan of(List<Footfall> footfalls, Point startMan, Point startLady, List<Gap> gaps) {
+        List<Point> man = Tracks.of(footfalls, Role.MAN, startMan);
+        List<Point> lady = Tracks.of(footfalls, Role.LADY, startLady);
+        return new FloorPlan(
+                footfalls, startMan, startLady, gaps, Circling.of(footfalls, startMan, startLady), Tracks.crossings(man, lady));
+    }
+
+    /** Nobody on the floor yet. */
+    public static FloorPlan empty(Point start) {
+        return of(List.of(), start, start, List.of());
     }
 
     public List<Footfall> of(Role role) {

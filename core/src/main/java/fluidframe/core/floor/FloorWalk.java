@@ -17,8 +17,8 @@ import java.util.TreeSet;
  * in the number of rows; the same charts always give the same floor.
  */
 public final class FloorWalk {
-    /** How exactly the couple keeps its distance, in metres. */
-    private static final Spread HOLD = Spread.of(0.04, 0.04, 0);
+    /** How far the couple may be from its distance while it changes from one position to another, in metres. */
+    private static final double CHANGING_METRES = 0.9;
 
     private static final Spread STAND = Spread.of(0.02, 0.02, 0);
 
@@ -55,6 +55,7 @@ public final class FloorWalk {
         private Walk man;
         private Walk lady;
         private Point target;
+        private Spread give = STAND;
         private Point manMove = Point.ORIGIN;
         private Point ladyMove = Point.ORIGIN;
         private Spread manFreedom = STAND;
@@ -72,28 +73,45 @@ public final class FloorWalk {
         TreeSet<Beats> ends = new TreeSet<>();
         his.forEach(row -> ends.add(row.end()));
         hers.forEach(row -> ends.add(row.end()));
+        Stance man = stance(leg, Role.MAN);
+        Stance lady = stance(leg, Role.LADY);
         for (Beats end : ends) {
             Moment moment = new Moment();
             moment.use = use;
             moment.startBeat = startBeat;
-            LedgerRow man = endingAt(his, end);
-            LedgerRow lady = endingAt(hers, end);
-            if (man != null) {
-                moment.man = new Walk(man, bodyAt(hers, end), leg.rotation(), stride);
+            LedgerRow hisRow = endingAt(his, end);
+            LedgerRow herRow = endingAt(hers, end);
+            if (hisRow != null) {
+                moment.man = new Walk(hisRow, bodyAt(hers, end), leg.rotation(), stride, man);
                 moment.manMove = moment.man.displacement();
                 moment.manFreedom = moment.man.freedom();
+                man = moment.man.after(man);
             }
-            if (lady != null) {
-                moment.lady = new Walk(lady, bodyAt(his, end), leg.rotation(), stride);
+            if (herRow != null) {
+                moment.lady = new Walk(herRow, bodyAt(his, end), leg.rotation(), stride, lady);
                 moment.ladyMove = moment.lady.displacement();
                 moment.ladyFreedom = moment.lady.freedom();
+                lady = moment.lady.after(lady);
             }
-            if (man != null && lady != null) {
+            if (hisRow != null && herRow != null) {
                 moment.target =
-                        Walk.partnerOffset(Walk.reach(man, lady), man.body().sixteenths() + leg.rotation());
+                        Walk.partnerOffset(Walk.reach(hisRow, herRow), hisRow.body().sixteenths() + leg.rotation());
+                moment.give = give(hisRow, herRow);
             }
             moments.add(moment);
         }
+    }
+
+    private static Stance stance(Leg leg, Role role) {
+        return Stance.at(Point.ORIGIN, leg.ledger().of(role).start().sixteenths() + leg.rotation());
+    }
+
+    /** A closed hold keeps the distance exactly, arms give, and a position under way is nobody's distance yet. */
+    private static Spread give(LedgerRow his, LedgerRow hers) {
+        double metres = his.hold().giveMetres();
+        boolean changing = his.position().isFree() || his.position().misfit(his.body(), hers.body()) > 0;
+        double most = changing && !his.hold().isClosed() ? Math.max(metres, CHANGING_METRES) : metres;
+        return Spread.of(most, most, 0);
     }
 
     private static LedgerRow endingAt(List<LedgerRow> rows, Beats end) {
@@ -128,7 +146,7 @@ public final class FloorWalk {
                 m.seen = m.predicted;
                 m.seenSpread = m.predictedSpread;
             } else {
-                Spread total = m.predictedSpread.plus(HOLD);
+                Spread total = m.predictedSpread.plus(m.give);
                 m.seen = m.predicted.plus(m.predictedSpread.shareOf(total, m.target.minus(m.predicted)));
                 m.seenSpread = m.predictedSpread.afterSeeing(total);
             }
@@ -169,10 +187,14 @@ public final class FloorWalk {
                         m.lady.row().number(),
                         relative.length(),
                         m.target.length(),
-                        correction.length() + m.target.minus(relative).length()));
+                        m.man.row().hold(),
+                        correction.length()
+                                + (m.man.row().position().isFree()
+                                        ? 0
+                                        : m.target.minus(relative).length())));
             }
         }
         footfalls.sort(Comparator.comparingDouble(Footfall::onset).thenComparing(Footfall::role));
-        return new FloorPlan(footfalls, start, start.plus(apart), gaps);
+        return FloorPlan.of(footfalls, start, start.plus(apart), gaps);
     }
 }

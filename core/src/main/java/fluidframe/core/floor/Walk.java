@@ -22,16 +22,25 @@ final class Walk {
     private final double partnerBody;
     private final int rotation;
     private final double stride;
+    private final Point displacement;
 
     /**
      * @param partnerBody where the partner's body faces, in sixteenths, for steps in promenade
      * @param rotation sixteenths by which the line of dance has turned from x
+     * @param before where this dancer's body and feet were left, as charted and before the partner is considered
      */
-    Walk(LedgerRow row, double partnerBody, int rotation, Stride stride) {
+    Walk(LedgerRow row, double partnerBody, int rotation, Stride stride, Stance before) {
         this.row = row;
         this.partnerBody = partnerBody;
         this.rotation = rotation;
         this.stride = stride.metres();
+        this.displacement = displacement(before);
+    }
+
+    /** Where this dancer is left by the chart alone. */
+    Stance after(Stance before) {
+        Point centre = before.centre().plus(displacement);
+        return before.with(centre, row.step().foot(), place(centre), row.step().isStep());
     }
 
     private Placement.Kind kind() {
@@ -51,10 +60,20 @@ final class Walk {
         if (row.position() == CouplePosition.PROMENADE && kind().angle() <= 2) {
             return bisector(row.body().sixteenths(), partnerBody) + rotation;
         }
+        boolean turnsFirst = row.step().turn().kind().turnsOnStandingFoot();
         double reference = sideways
-                ? row.body().sixteenths() - row.body().turnFrom(row.bodyBefore()) / 2.0
+                ? row.body().sixteenths() - (turnsFirst ? 0 : row.body().turnFrom(row.bodyBefore()) / 2.0)
                 : row.foot().sixteenths();
-        return reference + row.step().foot().side() * kind().angle() + rotation;
+        return reference + row.step().foot().side() * kind().angle() + curve() + rotation;
+    }
+
+    /** A step charted leftwards or rightwards leaves the straight line by a sixteenth to the dancer's own side. */
+    private double curve() {
+        Placement placement = row.step().placement();
+        int side = placement.has(Placement.Qualifier.LEFTWARDS)
+                ? -1
+                : placement.has(Placement.Qualifier.RIGHTWARDS) ? 1 : 0;
+        return kind().isBack() ? -side : side;
     }
 
     private static double bisector(double one, double other) {
@@ -64,7 +83,16 @@ final class Walk {
 
     /** How the middle of the body moves. */
     Point displacement() {
+        return displacement;
+    }
+
+    /** Weight replaced onto a foot brings the body back over it. */
+    private Point displacement(Stance before) {
         if (kind().travels()) return Point.polar(metres(), travel());
+        if (kind() == Placement.Kind.REPLACE && before.foot(row.step().foot()) != null) {
+            Point aside = Point.polar(row.step().foot().side() * HALF_TRACK, row.body().sixteenths() + rotation + 4.0);
+            return before.foot(row.step().foot()).minus(aside).minus(before.centre());
+        }
         return pivotOnStandingFoot();
     }
 
@@ -89,7 +117,8 @@ final class Walk {
         Foot foot = row.step().foot();
         double right = row.body().sixteenths() + rotation + 4.0;
         double forward = row.body().sixteenths() + rotation;
-        boolean onTheTrack = row.step().placement().has(Placement.Qualifier.IN_CBMP);
+        boolean onTheTrack = row.step().placement().has(Placement.Qualifier.IN_CBMP)
+                || row.step().placement().has(Placement.Qualifier.ON_TRACK);
         double aside = foot.side() * (onTheTrack ? 0 : HALF_TRACK);
         switch (kind()) {
             case CROSS_BEHIND:
@@ -100,6 +129,8 @@ final class Walk {
                         .plus(Point.polar(CROSS_METRES, forward));
             case POINT:
                 return centre.plus(Point.polar(foot.side() * metres(), right));
+            case FLICK:
+                return centre.plus(Point.polar(metres(), forward)).plus(Point.polar(aside, right));
             default:
                 return centre.plus(Point.polar(aside, right));
         }

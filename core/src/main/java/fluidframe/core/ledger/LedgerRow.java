@@ -3,6 +3,7 @@ package fluidframe.core.ledger;
 import fluidframe.core.chart.Step;
 import fluidframe.core.count.Beats;
 import fluidframe.core.couple.CouplePosition;
+import fluidframe.core.couple.Hold;
 import fluidframe.core.direction.Direction;
 import fluidframe.core.step.Foot;
 
@@ -25,6 +26,7 @@ import fluidframe.core.step.Foot;
  * @param upDuring whether the dancer is up while the foot is placed
  * @param up whether the dancer is up at the end of the row
  * @param position the couple position in force
+ * @param hold the hold in force
  */
 public record LedgerRow(
         int number,
@@ -42,7 +44,8 @@ public record LedgerRow(
         boolean upBefore,
         boolean upDuring,
         boolean up,
-        CouplePosition position) {
+        CouplePosition position,
+        Hold hold) {
     public Foot free() {
         return standing.other();
     }

@@ -43,6 +43,18 @@ public final class PositionLine {
         return entry == null ? start : entry.getValue();
     }
 
+    /** The hold of the row that starts at this beat. */
+    public Hold holdAt(Beats onset) {
+        Map.Entry<Beats, Hold> entry = holds.floorEntry(onset);
+        return entry == null ? startHold : entry.getValue();
+    }
+
+    /** The hold before the row that starts at this beat. */
+    public Hold holdBefore(Beats onset) {
+        Map.Entry<Beats, Hold> entry = holds.lowerEntry(onset);
+        return entry == null ? startHold : entry.getValue();
+    }
+
     public CouplePosition last() {
         return changes.isEmpty() ? start : changes.lastEntry().getValue();
     }

@@ -1,6 +1,7 @@
 package fluidframe.core.ledger;
 
 import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.Directions;
 import fluidframe.core.chart.Step;
 import fluidframe.core.count.Rhythm;
 import fluidframe.core.couple.Role;
@@ -26,7 +27,7 @@ public final class RoleLedger {
     static RoleLedger of(Chart chart, Role role, PositionLine positions) {
         List<Step> steps = chart.steps(role);
         Rhythm rhythm = chart.rhythm(role);
-        Direction start = startDirection(steps);
+        Direction start = Directions.before(steps);
         Direction foot = start;
         Direction body = start;
         int lag = 0;
@@ -37,10 +38,10 @@ public final class RoleLedger {
         for (int i = 0; i < steps.size(); i++) {
             Step step = steps.get(i);
             Turn turn = step.turn();
-            Direction expected = foot.plus(turn.sixteenths());
+            Direction expected = foot.plus(turn.footSixteenths());
             Direction laid = step.alignment().map(a -> a.footDirection()).orElse(expected);
             lag = turn.lagAfter(lag);
-            running += turn.sixteenths();
+            running += turn.footSixteenths();
             if (step.weightTaken() == Weight.FULL) standing = step.foot();
             boolean during = step.rise().isUpDuring(up);
             boolean after = step.rise().isUpAfter(up);
@@ -61,23 +62,13 @@ public final class RoleLedger {
                     up,
                     during,
                     after,
-                    positions.at(rhythm.onset(i))));
+                    positions.at(rhythm.onset(i)),
+                    positions.holdAt(rhythm.onset(i))));
             foot = laid;
             body = facing;
             up = after;
         }
         return new RoleLedger(role, start, rows);
-    }
-
-    /** Where the feet point before the first row, worked back from the first row that charts an alignment. */
-    private static Direction startDirection(List<Step> steps) {
-        int turned = 0;
-        for (Step step : steps) {
-            turned += step.turn().sixteenths();
-            if (step.alignment().isPresent())
-                return step.alignment().get().footDirection().plus(-turned);
-        }
-        return Direction.LOD;
     }
 
     /** A figure whose first row lowers without rising was begun up. */

@@ -36,7 +36,7 @@ public record Arrival(
         double travel,
         Beats nextBeat) {
 
-    /** The state after a figure for couples that began on the first beat, turned by so many sixteenths as a whole. */
+    /** The state after a figure that began {@code startBeat} beats into a bar, turned by so many sixteenths as a whole. */
     public static Arrival after(Danceable danced, int rotation, Beats startBeat) {
         Ledger ledger = danced.ledger();
         LedgerRow his = ledger.of(Role.MAN).last();
@@ -61,7 +61,7 @@ public record Arrival(
     }
 
     public static Arrival after(Danceable danced) {
-        return after(danced, 0, Beats.ZERO);
+        return after(danced, 0, danced.chart().startBeat());
     }
 
     private static int lastTurnSide(Ledger ledger) {

@@ -97,10 +97,15 @@ public final class Linker {
     private static Condition beat(Arrival arrival, Chart next) {
         Count first =
                 next.steps(next.man().isEmpty() ? Role.LADY : Role.MAN).get(0).count();
-        Beats wanted = first.kind() == Count.Kind.BEAT ? Beats.of(first.beat() - 1) : arrival.nextBeat();
-        boolean holds = wanted.equals(arrival.nextBeat());
+        boolean numbered = first.kind() == Count.Kind.BEAT;
+        boolean holds = numbered
+                ? Beats.of(first.beat() - 1).equals(arrival.nextBeat())
+                : next.dance().mayStartAt(arrival.nextBeat());
         String left = "beat " + arrival.nextBeat().plus(Beats.ONE);
-        String begins = "beat " + wanted.plus(Beats.ONE);
+        String begins = "beat "
+                + (numbered
+                        ? Integer.toString(first.beat())
+                        : next.dance().startBeats().stream().map(String::valueOf).collect(Collectors.joining(" or ")));
         return new Condition(
                 Condition.Kind.BEAT,
                 holds,

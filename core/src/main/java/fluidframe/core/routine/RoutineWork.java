@@ -55,7 +55,7 @@ public final class RoutineWork {
 
     private void append(Danceable danced, boolean corner) {
         if (blocks.isEmpty()) {
-            blocks.add(new Block(danced, Beats.ZERO, danced.chart().length(), 0, 0));
+            blocks.add(new Block(danced, danced.chart().startBeat(), danced.chart().length(), 0, 0));
             return;
         }
         Block last = blocks.get(blocks.size() - 1);
@@ -120,7 +120,8 @@ public final class RoutineWork {
                 ? Beats.ZERO
                 : blocks.get(blocks.size() - 1)
                         .start()
-                        .plus(blocks.get(blocks.size() - 1).length());
+                        .plus(blocks.get(blocks.size() - 1).length())
+                        .minus(blocks.get(0).start());
     }
 
     /** The state after figure {@code index} (from 0); empty before the first. */
@@ -136,7 +137,8 @@ public final class RoutineWork {
             if (arrival.isEmpty()) {
                 if (next.use().part().isEmpty() && next.use().variant().isEmpty()) {
                     Link free = new Link(Link.Verdict.YES, List.of(), List.of(), 0);
-                    successors.add(new Successor(next, free, false, leadsOn(next, 0, Beats.ZERO, index + 1)));
+                    successors.add(
+                            new Successor(next, free, false, leadsOn(next, 0, next.chart().startBeat(), index + 1)));
                 }
                 continue;
             }
@@ -164,7 +166,7 @@ public final class RoutineWork {
 
     /** The feet of both over the hall; the figures follow each other without a break. */
     public FloorPlan floor(Hall hall, Stride stride) {
-        if (blocks.isEmpty()) return new FloorPlan(List.of(), hall.start(), hall.start(), List.of());
+        if (blocks.isEmpty()) return FloorPlan.empty(hall.start());
         List<FloorWalk.Leg> legs = blocks.stream()
                 .map(block -> new FloorWalk.Leg(block.danced().ledger(), block.roomRotation()))
                 .toList();
@@ -191,11 +193,12 @@ public final class RoutineWork {
     }
 
     /** Where on the floor figure {@code index} begins: the middle of the couple. */
-    public static Point beginning(FloorPlan plan, Block block) {
+    public Point beginning(FloorPlan plan, Block block) {
+        double onset = block.start().minus(blocks.get(0).start()).toDouble();
         Point man = plan.startMan();
         Point lady = plan.startLady();
         for (var fall : plan.footfalls()) {
-            if (fall.onset() >= block.start().toDouble()) break;
+            if (fall.onset() >= onset) break;
             if (fall.role() == Role.MAN) man = fall.centre();
             else lady = fall.centre();
         }

@@ -22,6 +22,10 @@ public record Finding(RuleId rule, Severity severity, Optional<Role> role, int s
         return new Finding(rule, Severity.DOUBTFUL, Optional.of(role), step, reason, Optional.empty());
     }
 
+    public static Finding note(RuleId rule, Role role, int step, String reason) {
+        return new Finding(rule, Severity.NOTE, Optional.of(role), step, reason, Optional.empty());
+    }
+
     /** A finding about the figure as a whole. */
     public static Finding whole(RuleId rule, Severity severity, String reason) {
         return new Finding(rule, severity, Optional.empty(), 0, reason, Optional.empty());

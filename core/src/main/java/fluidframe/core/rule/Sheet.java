@@ -7,7 +7,11 @@ import fluidframe.core.floor.FloorWalk;
 import fluidframe.core.floor.Stride;
 import fluidframe.core.ledger.Ledger;
 import fluidframe.core.ledger.LedgerRow;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.Function;
 
 /** A chart worked out: the rows as charted, what adds up along them, and the feet on the floor. */
 public record Sheet(Chart chart, Ledger ledger, FloorPlan floor) {
@@ -17,7 +21,7 @@ public record Sheet(Chart chart, Ledger ledger, FloorPlan floor) {
     }
 
     public static Sheet of(Chart chart) {
-        return of(chart, Stride.USUAL);
+        return of(chart, Stride.usual(chart.dance()));
     }
 
     public List<LedgerRow> rows(Role role) {
@@ -25,6 +29,20 @@ public record Sheet(Chart chart, Ledger ledger, FloorPlan floor) {
     }
 
     public boolean isForCouple() {
-        return !chart.man().isEmpty() && !chart.lady().isEmpty();
+        return !chart.isSolo();
+    }
+
+    /** What a judgement of single rows says, the man's rows first. */
+    public List<Finding> perRow(BiFunction<Role, LedgerRow, Optional<Finding>> judge) {
+        List<Finding> findings = new ArrayList<>();
+        for (Role role : Role.values()) {
+            for (LedgerRow row : rows(role)) judge.apply(role, row).ifPresent(findings::add);
+        }
+        return findings;
+    }
+
+    /** What a judgement of rows that begin together says, in order of time. */
+    public List<Finding> perOnset(Function<Ledger.Moment, Optional<Finding>> judge) {
+        return ledger.onsets().stream().flatMap(moment -> judge.apply(moment).stream()).toList();
     }
 }

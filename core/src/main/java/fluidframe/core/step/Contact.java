@@ -13,7 +13,13 @@ public record Contact(Part part, Edge edge) {
         TOE("T"),
         BALL("B"),
         FLAT("F"),
-        WHOLE("WF");
+        WHOLE("WF"),
+        /** The heel leaves the floor while the ball keeps pressing. */
+        HEEL_RELEASE("HR"),
+        /** The toes leave the floor, as the weight goes back over the heel. */
+        TOE_RELEASE("TR"),
+        /** Pressure into the floor without weight. */
+        PRESSURE("P");
 
         private final String letters;
 

@@ -11,7 +11,7 @@ import java.util.regex.Pattern;
  * {@code IE T WF}. At least one contact, at most 6.
  */
 public record Footwork(List<Contact> contacts) {
-    private static final Pattern TOKEN = Pattern.compile("\\G[\\s,]*(?:(IE|OE|I/E|O/E)\\s*(?:OF)?\\s*)?(WF|[HTBF])");
+    private static final Pattern TOKEN = Pattern.compile("\\G[\\s,]*(?:(IE|OE|I/E|O/E)\\s*(?:OF)?\\s*)?(WF|HR|TR|[HTBFP])");
 
     public Footwork {
         contacts = List.copyOf(contacts);
@@ -31,7 +31,7 @@ public record Footwork(List<Contact> contacts) {
             end = token.end();
         }
         if (contacts.isEmpty() || end != letters.length()) {
-            throw new IllegalArgumentException("Footwork must be made of H, T, B, F, WF and the edges IE or OE, such as"
+            throw new IllegalArgumentException("Footwork must be made of H, T, B, F, WF, HR, TR, P and the edges IE or OE, such as"
                     + " \"HT\" or \"IE T\", but was \"" + text + "\"");
         }
         return new Footwork(contacts);
@@ -62,8 +62,16 @@ public record Footwork(List<Contact> contacts) {
         return first() == Contact.Part.TOE || first() == Contact.Part.BALL;
     }
 
+    /** Whether any contact puts the heel down under weight. */
+    public boolean usesHeel() {
+        return contacts.stream()
+                .anyMatch(c -> c.part() == Contact.Part.HEEL
+                        || c.part() == Contact.Part.FLAT
+                        || c.part() == Contact.Part.WHOLE);
+    }
+
     public boolean endsOnForefoot() {
-        return last() == Contact.Part.TOE || last() == Contact.Part.BALL;
+        return last() == Contact.Part.HEEL_RELEASE || last() == Contact.Part.TOE || last() == Contact.Part.BALL;
     }
 
     @Override
@@ -71,7 +79,8 @@ public record Footwork(List<Contact> contacts) {
         StringBuilder letters = new StringBuilder();
         boolean plainBefore = false;
         for (Contact contact : contacts) {
-            boolean plain = contact.edge() == Contact.Edge.NONE && contact.part() != Contact.Part.WHOLE;
+            boolean plain =
+                    contact.edge() == Contact.Edge.NONE && contact.part().toString().length() == 1;
             if (!letters.isEmpty() && !(plain && plainBefore)) letters.append(' ');
             letters.append(contact);
             plainBefore = plain;

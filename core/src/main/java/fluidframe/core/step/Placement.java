@@ -27,11 +27,17 @@ public record Placement(Kind kind, Set<Qualifier> qualifiers) {
         CLOSE(4, 0, "closes", "close", "c"),
         CROSS_BEHIND(8, 0, "crosses behind", "xb"),
         CROSS_IN_FRONT(0, 0, "crosses in front", "xf"),
+        SIDE_ACROSS(-4, 0.45, "side and across", "sx"),
         IN_PLACE(4, 0, "in place", "ip"),
+        REPLACE(4, 0, "replaces weight", "replace", "re"),
+        STAMP(4, 0, "stamps", "stamp", "appel", "st"),
         BRUSH(4, 0, "brushes", "brush", "br"),
+        DRAW(4, 0, "draws", "draw", "dr"),
         TAP(4, 0, "taps", "tap"),
         POINT(4, 0.5, "points", "point"),
-        HOLD(4, 0, "holds", "hold", "h");
+        FLICK(0, 0.35, "flicks", "flick", "fl"),
+        HOLD(4, 0, "holds", "hold", "h"),
+        NO_STEP(4, 0, "no step", "ns");
 
         private final int angle;
         private final double stride;
@@ -55,7 +61,7 @@ public record Placement(Kind kind, Set<Qualifier> qualifiers) {
 
         /** Whether a step of this kind travels over the floor. */
         public boolean travels() {
-            return stride > 0 && this != POINT;
+            return stride > 0 && this != POINT && this != FLICK;
         }
 
         public boolean isForward() {
@@ -68,7 +74,12 @@ public record Placement(Kind kind, Set<Qualifier> qualifiers) {
 
         /** What weight is meant when none is written. */
         public Weight usualWeight() {
-            return this == BRUSH || this == TAP || this == POINT || this == HOLD ? Weight.NONE : Weight.FULL;
+            switch (this) {
+                case BRUSH, DRAW, TAP, POINT, FLICK, HOLD, NO_STEP:
+                    return Weight.NONE;
+                default:
+                    return Weight.FULL;
+            }
         }
 
         /** The shortest code that a coach can type for it. */
@@ -88,12 +99,34 @@ public record Placement(Kind kind, Set<Qualifier> qualifiers) {
         IN_CBMP("in CBMP"),
         OUTSIDE_PARTNER("outside partner"),
         PARTNER_OUTSIDE("partner outside"),
+        LEFTWARDS("leftwards"),
+        RIGHTWARDS("rightwards"),
+        ON_TRACK("on the track"),
+        TURNED_OUT("turned out"),
+        LEFT_SIDE_LEADING("left side leading"),
+        RIGHT_SIDE_LEADING("right side leading"),
+        CHECKED("checked"),
         WITHOUT_WEIGHT("without weight");
 
         private final String words;
 
         Qualifier(String words) {
             this.words = words;
+        }
+
+        Qualifier mirrored() {
+            switch (this) {
+                case LEFTWARDS:
+                    return RIGHTWARDS;
+                case RIGHTWARDS:
+                    return LEFTWARDS;
+                case LEFT_SIDE_LEADING:
+                    return RIGHT_SIDE_LEADING;
+                case RIGHT_SIDE_LEADING:
+                    return LEFT_SIDE_LEADING;
+                default:
+                    return this;
+            }
         }
 
         @Override
@@ -122,14 +155,22 @@ public record Placement(Kind kind, Set<Qualifier> qualifiers) {
         rest = take(rest, qualifiers, Qualifier.PARTNER_OUTSIDE, " partner outside ", " po ");
         rest = take(rest, qualifiers, Qualifier.OUTSIDE_PARTNER, " outside partner ", " op ");
         rest = take(rest, qualifiers, Qualifier.SMALL, " small step ", " small ");
-        rest = take(rest, qualifiers, Qualifier.WITHOUT_WEIGHT, " without weight ", " no weight ");
+        rest = take(rest, qualifiers, Qualifier.WITHOUT_WEIGHT, " without weight ", " no weight ", " nw ");
+        rest = take(rest, qualifiers, Qualifier.LEFTWARDS, " leftwards ", " lw ");
+        rest = take(rest, qualifiers, Qualifier.RIGHTWARDS, " rightwards ", " rw ");
+        rest = take(rest, qualifiers, Qualifier.ON_TRACK, " on the track ", " ot ");
+        rest = take(rest, qualifiers, Qualifier.TURNED_OUT, " turned out ", " to ");
+        rest = take(rest, qualifiers, Qualifier.LEFT_SIDE_LEADING, " left side leading ", " lsl ");
+        rest = take(rest, qualifiers, Qualifier.RIGHT_SIDE_LEADING, " right side leading ", " rsl ");
+        rest = take(rest, qualifiers, Qualifier.CHECKED, " checked ", " ck ");
         String words = rest.trim();
         Kind kind = Arrays.stream(Kind.values())
                 .filter(k -> Arrays.asList(k.words).contains(words))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("A placement must be one of "
                         + Arrays.stream(Kind.values()).map(Kind::toString).collect(Collectors.joining(", "))
-                        + ", with small, in CBMP, outside partner, partner outside or without weight after it, but was \""
+                        + ", with small, in CBMP, outside partner, partner outside, leftwards, rightwards, on the track, turned out,"
+                                + " left or right side leading, checked or without weight after it, but was \""
                         + text + "\""));
         return new Placement(kind, qualifiers);
     }
@@ -146,6 +187,17 @@ public record Placement(Kind kind, Set<Qualifier> qualifiers) {
 
     public boolean has(Qualifier qualifier) {
         return qualifiers.contains(qualifier);
+    }
+
+    public Placement with(Kind newKind) {
+        return new Placement(newKind, qualifiers);
+    }
+
+    /** The same with the sides named in its qualifiers exchanged. */
+    public Placement mirrored() {
+        Set<Qualifier> mirrored = EnumSet.noneOf(Qualifier.class);
+        qualifiers.forEach(q -> mirrored.add(q.mirrored()));
+        return new Placement(kind, mirrored);
     }
 
     /** What weight the foot takes when the chart says nothing more. */

@@ -80,8 +80,12 @@ class RhythmTest {
     }
 
     @Test
-    void knowsTheTenDances() {
-        assertThat(Dance.values()).hasSize(10).allSatisfy(dance -> {
+    void knowsTheTenDancesAndTheAmericanOnes() {
+        assertThat(Dance.values()).filteredOn(d -> d.style() == Dance.Style.INTERNATIONAL).hasSize(10);
+        assertThat(Dance.values()).allSatisfy(dance -> {
+            assertThat(dance.startBeats()).allMatch(beat -> beat >= 1 && beat <= dance.beatsPerBar());
+            assertThat(dance.bar().remainder(dance.phraseUnit())).isEqualTo(Beats.ZERO);
+            assertThat(dance.strideMetres()).isBetween(0.3, 0.8);
             assertThat(Dance.parse(dance.toString())).isSameAs(dance);
             assertThat(dance.slowestBarsPerMinute()).isLessThan(dance.fastestBarsPerMinute());
             assertThat(dance.slow()).isGreaterThanOrEqualTo(dance.quick());

@@ -124,11 +124,11 @@ class RoutineWorkTest {
         RoutineWork work = work("natural-turn", "closed-change", "double-reverse");
         FloorPlan plan = work.floor(HALL, Stride.USUAL);
         assertThat(plan.footfalls()).hasSize(6 + 6 + 3 + 3 + 3 + 4);
-        assertThat(RoutineWork.beginning(plan, work.blocks().get(0))
+        assertThat(work.beginning(plan, work.blocks().get(0))
                         .minus(HALL.start())
                         .length())
                 .isLessThan(0.3);
-        Point middle = RoutineWork.beginning(plan, work.blocks().get(1));
+        Point middle = work.beginning(plan, work.blocks().get(1));
         assertThat(middle.x()).isGreaterThan(HALL.start().x() + 1);
         assertThat(plan.gaps()).allSatisfy(gap -> assertThat(gap.metres()).isBetween(0.2, 0.6));
     }

@@ -8,6 +8,6 @@ public final class BodyRules {
     private BodyRules() {}
 
     public static List<Rule> all() {
-        return List.of(new RiseInOrder(), new EndsLowered());
+        return List.of(new RiseInOrder(), new EndsLowered(), new OnlyWhatTheDanceHas(), new NoSwayInSpins(), new HipOverStandingFoot(), new BounceFitsRhythm(), new InsideTurnsLess());
     }
 }

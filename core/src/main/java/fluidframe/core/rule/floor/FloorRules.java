@@ -8,6 +8,6 @@ public final class FloorRules {
     private FloorRules() {}
 
     public static List<Rule> all() {
-        return List.of(new KeepsDistance());
+        return List.of(new KeepsDistance(), new LeavesRoom(), new WithinReach(), new GoesWithTheLine());
     }
 }

@@ -14,6 +14,6 @@ public final class FootworkRules {
                 new UpBeginsOnToe(),
                 new UpEndsOnToe(),
                 new LoweringEndsOnHeel(),
-                new HeelTurnOnHeel());
+                new HeelTurnOnHeel(), new NoHeelLeadsInLatin(), new LockStaysOnBall());
     }
 }

@@ -1,5 +1,6 @@
 package fluidframe.core.rule.footwork;
 
+import fluidframe.core.count.Dance;
 import fluidframe.core.couple.Role;
 import fluidframe.core.ledger.LedgerRow;
 import fluidframe.core.rule.Finding;
@@ -33,7 +34,7 @@ final class ForwardLeadsWithHeel implements Rule {
 
     @Override
     public List<Finding> check(Sheet sheet) {
-        if (!sheet.chart().dance().isSwing()) return List.of();
+        if (sheet.chart().dance().family() == Dance.Family.LATIN) return List.of();
         List<Finding> findings = new ArrayList<>();
         for (Role role : Role.values()) {
             for (LedgerRow row : sheet.rows(role)) {

@@ -1,6 +1,7 @@
 package fluidframe.core.rule.footwork;
 
 import fluidframe.core.couple.Role;
+import fluidframe.core.direction.Turn;
 import fluidframe.core.ledger.LedgerRow;
 import fluidframe.core.rule.Finding;
 import fluidframe.core.rule.Rule;
@@ -25,6 +26,11 @@ final class UpBeginsOnToe implements Rule {
     }
 
     @Override
+    public List<String> exceptions() {
+        return List.of("A heel turn is made on the heel while the body rises.");
+    }
+
+    @Override
     public List<Finding> check(Sheet sheet) {
         if (!sheet.chart().dance().isSwing()) return List.of();
         List<Finding> findings = new ArrayList<>();
@@ -40,6 +46,8 @@ final class UpBeginsOnToe implements Rule {
     }
 
     private static boolean isWrong(LedgerRow row, Footwork work) {
+        Turn.Kind made = row.step().turn().kind();
+        if (made == Turn.Kind.HEEL_TURN || made == Turn.Kind.HEEL_PULL) return false;
         return row.upBefore() && row.upDuring() && !work.beginsOnForefoot();
     }
 

@@ -15,6 +15,6 @@ public final class PartnerRules {
                 new TravelsTogether(),
                 new SwayMirrors(),
                 new CbmTogether(),
-                new OutsideAnswered());
+                new OutsideAnswered(), new HoldFitsPosition(), new HoldAllowsTurn(), new HoldTakenInReach(), new ShapingAnswered());
     }
 }

@@ -3,8 +3,10 @@ package fluidframe.core.rule.partner;
 import fluidframe.core.couple.CouplePosition;
 import fluidframe.core.couple.Role;
 import fluidframe.core.direction.Direction;
+import fluidframe.core.direction.Turn;
 import fluidframe.core.direction.TurnText;
 import fluidframe.core.ledger.Ledger;
+import fluidframe.core.ledger.LedgerRow;
 import fluidframe.core.rule.Finding;
 import fluidframe.core.rule.Rule;
 import fluidframe.core.rule.RuleId;
@@ -31,7 +33,8 @@ final class RelativeDirection implements Rule {
         return List.of(
                 "While a position is being changed the bodies may be anywhere between the two positions.",
                 "Rows that end at different times are not compared.",
-                "A body that turns less than its foot is judged by the body.");
+                "A body that turns less than its foot is judged by the body.",
+                "The partner of one who goes on to pivot or spin on the spot may be ahead until the spin ends.");
     }
 
     @Override
@@ -55,7 +58,8 @@ final class RelativeDirection implements Rule {
             boolean fits = position.misfit(man, lady) == 0;
             taken = fits || position == before && taken;
             boolean last = i + 1 == moments.size();
-            boolean underWay = !last && (between(before, position, man, lady) || between(position, after, man, lady));
+            boolean underWay = !last && (before.isOnTheWayTo(position, man, lady) || position.isOnTheWayTo(after, man, lady));
+            underWay = underWay || spinsToFit(sheet, moment, position.misfit(man, lady));
             boolean leftUntaken = after != position && !taken;
             if (!fits && (!underWay || leftUntaken)) {
                 findings.add(finding(moment.man().number(), position, man, lady, "is"));
@@ -71,15 +75,20 @@ final class RelativeDirection implements Rule {
         return ladyLater ? moment.lady().position() : moment.man().position();
     }
 
-    private static CouplePosition positionAfter(List<Ledger.Moment> moments, int index, CouplePosition otherwise) {
-        return index + 1 < moments.size() ? position(moments.get(index + 1)) : otherwise;
+    /** Whether the row after this moment turns on the standing foot by at least what is missing. */
+    private static boolean spinsToFit(Sheet sheet, Ledger.Moment moment, int missing) {
+        for (Role role : Role.values()) {
+            int next = moment.of(role).number();
+            List<LedgerRow> rows = sheet.rows(role);
+            if (next >= rows.size()) continue;
+            Turn turn = rows.get(next).step().turn();
+            if (turn.kind() == Turn.Kind.TOE_PIVOT && Math.abs(turn.sixteenths()) >= missing) return true;
+        }
+        return false;
     }
 
-    /** Whether the relation lies on the shorter way from one position to another. */
-    private static boolean between(CouplePosition one, CouplePosition other, Direction man, Direction lady) {
-        if (one == other) return false;
-        int relative = lady.clockwiseFrom(man);
-        return relative >= Math.min(one.from(), other.from()) && relative <= Math.max(one.to(), other.to());
+    private static CouplePosition positionAfter(List<Ledger.Moment> moments, int index, CouplePosition otherwise) {
+        return index + 1 < moments.size() ? position(moments.get(index + 1)) : otherwise;
     }
 
     private static Finding finding(int step, CouplePosition position, Direction man, Direction lady, String verb) {

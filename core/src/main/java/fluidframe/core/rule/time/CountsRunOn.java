@@ -41,24 +41,30 @@ final class CountsRunOn implements Rule {
                                 + "\", which divides a beat that nobody has counted."));
                 continue;
             }
-            int expected = expectedBeat(rhythm, row);
-            findings.add(Finding.broken(
-                            ID,
-                            role,
-                            row + 1,
-                            "The " + role + "'s step " + (row + 1) + " is counted \"" + rhythm.count(row)
-                                    + "\", but the rows before it lead to beat " + expected + ".")
-                    .withFix("Count it " + expected, "count", Integer.toString(expected)));
+            Beats along = along(rhythm, row);
+            int expected = along.dividedBy(Beats.ONE) + 1;
+            Beats into = along.remainder(Beats.ONE);
+            Finding finding = Finding.broken(
+                    ID,
+                    role,
+                    row + 1,
+                    "The " + role + "'s step " + (row + 1) + " is counted \"" + rhythm.count(row)
+                            + "\", but the rows before it lead to beat " + expected
+                            + (into.isZero() ? "." : " and " + into + "."));
+            findings.add(
+                    into.isZero()
+                            ? finding.withFix("Count it " + expected, "count", Integer.toString(expected))
+                            : finding);
         }
         return findings;
     }
 
-    private static int expectedBeat(Rhythm rhythm, int row) {
+    private static Beats along(Rhythm rhythm, int row) {
         int first = 0;
         while (rhythm.count(first).kind() != Count.Kind.BEAT) first++;
         Beats along = rhythm.onset(row)
                 .minus(rhythm.onset(first))
                 .plus(Beats.of(rhythm.count(first).beat() - 1));
-        return along.remainder(rhythm.dance().bar()).dividedBy(Beats.ONE) + 1;
+        return along.remainder(rhythm.dance().bar());
     }
 }

@@ -8,6 +8,6 @@ public final class TimeRules {
     private TimeRules() {}
 
     public static List<Rule> all() {
-        return List.of(new RolesLastEqually(), new WholeBars(), new CountsRunOn());
+        return List.of(new RolesLastEqually(), new WholeBars(), new CountsRunOn(), new SplitsComplete(), new StartsOnBeat(), new HeelHasTime());
     }
 }

@@ -21,19 +21,19 @@ final class WholeBars implements Rule {
 
     @Override
     public String statement() {
-        return "In waltz time a figure fills whole bars; in other dances whole beats.";
+        return "A figure fills whole bars, or half bars where its dance may start on the half bar.";
     }
 
     @Override
     public List<String> exceptions() {
         return List.of(
-                "Tango, foxtrot and others have figures of one and a half bars: only the beat must be whole there.");
+                "Tango, foxtrot, quickstep and jive have figures of one and a half bars.");
     }
 
     @Override
     public List<Finding> check(Sheet sheet) {
         Dance dance = sheet.chart().dance();
-        Beats unit = dance.beatsPerBar() == 3 ? dance.bar() : Beats.ONE;
+        Beats unit = dance.phraseUnit();
         List<Finding> findings = new ArrayList<>();
         for (Role role : Role.values()) {
             Beats total = sheet.chart().rhythm(role).total();
@@ -45,7 +45,7 @@ final class WholeBars implements Rule {
                         sheet.rows(role).size(),
                         "The " + role + "'s rows last " + total
                                 + " beats, which is " + over + " over a whole number of "
-                                + (unit.equals(Beats.ONE) ? "beats" : "bars of " + unit)
+                                + (unit.equals(dance.bar()) ? "bars of " + unit : "half bars of " + unit)
                                 + "."));
             }
         }

@@ -1,5 +1,6 @@
 package fluidframe.core.rule.turn;
 
+import fluidframe.core.count.Dance;
 import fluidframe.core.couple.Role;
 import fluidframe.core.direction.Alignment;
 import fluidframe.core.ledger.LedgerRow;
@@ -29,7 +30,8 @@ final class FacingOrBacking implements Rule {
     public List<String> exceptions() {
         return List.of(
                 "In promenade and fallaway the feet point across the line of travel.",
-                "A diagonal step may be charted either way.");
+                "A diagonal step may be charted either way.",
+                "Latin back steps are charted facing or backing.");
     }
 
     @Override
@@ -41,7 +43,9 @@ final class FacingOrBacking implements Rule {
                 Alignment laid = row.step().alignment().get();
                 Placement.Kind kind = row.step().placement().kind();
                 boolean backing = laid.kind() == Alignment.Kind.BACKING;
-                boolean wrong = kind == Placement.Kind.FORWARD && backing || kind == Placement.Kind.BACK && !backing;
+                boolean strict = sheet.chart().dance().family() != Dance.Family.LATIN;
+                boolean wrong = kind == Placement.Kind.FORWARD && backing
+                        || strict && kind == Placement.Kind.BACK && !backing;
                 if (wrong) {
                     Alignment other =
                             Alignment.of(backing ? Alignment.Kind.FACING : Alignment.Kind.BACKING, laid.direction());

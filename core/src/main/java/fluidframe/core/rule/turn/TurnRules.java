@@ -14,6 +14,6 @@ public final class TurnRules {
                 new NeedsPivot(),
                 new FacingOrBacking(),
                 new BodyCompletes(),
-                new KeepsItsSide());
+                new KeepsItsSide(), new NotAllAtOnce(), new CrossingTurnSide());
     }
 }

@@ -28,7 +28,9 @@ final class FeetAlternate implements Rule {
 
     @Override
     public List<String> exceptions() {
-        return List.of("A brush, tap, point or hold takes no weight, so the same foot may step after it.");
+        return List.of(
+                "A brush, tap, point or hold takes no weight, so the same foot may step after it.",
+                "After part weight on the other foot the weight may be replaced.");
     }
 
     @Override
@@ -36,10 +38,14 @@ final class FeetAlternate implements Rule {
         List<Finding> findings = new ArrayList<>();
         for (Role role : Role.values()) {
             LedgerRow standing = null;
+            boolean shared = false;
             for (LedgerRow row : sheet.rows(role)) {
                 Foot foot = row.step().foot();
-                boolean moves = row.step().placement().kind() != Placement.Kind.IN_PLACE;
-                if (standing != null && moves && standing.step().foot() == foot) {
+                boolean back = row.step().placement().kind() == Placement.Kind.REPLACE && shared;
+                boolean moves = row.step().isStep() && !back;
+                boolean held = row.step().weightTaken() == Weight.NONE
+                        && row.step().placement().kind() == Placement.Kind.HOLD;
+                if (standing != null && moves && !held && standing.step().foot() == foot) {
                     findings.add(Finding.broken(
                                     ID,
                                     role,
@@ -51,7 +57,12 @@ final class FeetAlternate implements Rule {
                                     "foot",
                                     foot.other().toString()));
                 }
-                if (row.step().weightTaken() == Weight.FULL) standing = row;
+                if (row.step().weightTaken() == Weight.FULL) {
+                    standing = row;
+                    shared = false;
+                } else if (row.step().weightTaken() == Weight.PART) {
+                    shared = true;
+                }
             }
         }
         return findings;

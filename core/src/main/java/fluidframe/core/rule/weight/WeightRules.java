@@ -8,6 +8,6 @@ public final class WeightRules {
     private WeightRules() {}
 
     public static List<Rule> all() {
-        return List.of(new FeetAlternate(), new TurnOnFullWeight(), new BrushLeavesWeight());
+        return List.of(new FeetAlternate(), new TurnOnFullWeight(), new BrushLeavesWeight(), new ActionOnStandingFoot(), new RepeatsAlternate());
     }
 }

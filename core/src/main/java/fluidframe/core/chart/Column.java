@@ -1,0 +1,114 @@
+package fluidframe.core.chart;
+
+import fluidframe.core.count.Count;
+import fluidframe.core.couple.CouplePosition;
+import fluidframe.core.couple.Hold;
+import fluidframe.core.direction.Alignment;
+import fluidframe.core.direction.Turn;
+import fluidframe.core.step.BodyDesign;
+import fluidframe.core.step.Bounce;
+import fluidframe.core.step.ContraBody;
+import fluidframe.core.step.Foot;
+import fluidframe.core.step.Footwork;
+import fluidframe.core.step.Placement;
+import fluidframe.core.step.RiseFall;
+import fluidframe.core.step.Sway;
+import fluidframe.core.step.Weight;
+import java.util.Arrays;
+import java.util.Optional;
+import java.util.function.BiConsumer;
+import java.util.function.Function;
+
+/**
+ * The columns of a chart, in chart order: the key of each in the format, its layer, and how its cell is read from and
+ * written as text. A blank cell is the column's usual value.
+ */
+public enum Column {
+    COUNT("count", Layer.FEET, s -> s.count().toString(), (d, t) -> d.count = Count.parse(t)),
+    FOOT("foot", Layer.FEET, s -> s.foot().toString(), (d, t) -> d.foot = Foot.parse(t)),
+    PLACE("place", Layer.FEET, s -> s.placement().toString(), (d, t) -> d.placement = Placement.parse(t)),
+    ALIGN("align", Layer.TURN, s -> text(s.alignment()), (d, t) -> d.alignment = maybe(t, Alignment::parse)),
+    TURN("turn", Layer.TURN, s -> unless(s.turn(), Turn.NONE), (d, t) -> d.turn = Turn.parse(t)),
+    WORK("work", Layer.FOOTWORK, s -> text(s.footwork()), (d, t) -> d.footwork = maybe(t, Footwork::parse)),
+    RISE("rise", Layer.BODY, s -> unless(s.rise(), RiseFall.NONE), (d, t) -> d.rise = RiseFall.parse(t)),
+    CBM("cbm", Layer.BODY, s -> unless(s.cbm(), ContraBody.NONE), (d, t) -> d.cbm = or(
+            t, ContraBody::parse, ContraBody.NONE)),
+    SWAY("sway", Layer.BODY, s -> unless(s.sway(), Sway.STRAIGHT), (d, t) -> d.sway = or(
+            t, Sway::parse, Sway.STRAIGHT)),
+    HIP("hip", Layer.BODY, s -> unless(s.hip(), BodyDesign.NONE), (d, t) -> d.hip = BodyDesign.parse(t)),
+    BOUNCE("bounce", Layer.BODY, s -> unless(s.bounce(), Bounce.NONE), (d, t) -> d.bounce = or(
+            t, Bounce::parse, Bounce.NONE)),
+    BODY("body", Layer.BODY, s -> unless(s.body(), BodyDesign.NONE), (d, t) -> d.body = BodyDesign.parse(t)),
+    WEIGHT("weight", Layer.FEET, s -> text(s.weight()), (d, t) -> d.weight = maybe(t, Weight::parse)),
+    POSITION("position", Layer.FEET, s -> text(s.position()), (d, t) -> d.position = maybe(t, CouplePosition::parse)),
+    HOLD("hold", Layer.FEET, s -> text(s.hold()), (d, t) -> d.hold = maybe(t, Hold::parse)),
+    LEAD("lead", Layer.LEAD, Step::lead, (d, t) -> d.lead = t.strip()),
+    NOTE("note", Layer.LEAD, Step::note, (d, t) -> d.note = t.strip());
+
+    private final String key;
+    private final Layer layer;
+    private final Function<Step, String> text;
+    private final BiConsumer<StepDraft, String> write;
+
+    Column(String key, Layer layer, Function<Step, String> text, BiConsumer<StepDraft, String> write) {
+        this.key = key;
+        this.layer = layer;
+        this.text = text;
+        this.write = write;
+    }
+
+    /** The column with this key in the chart format. */
+    public static Column parse(String key) {
+        return Arrays.stream(values())
+                .filter(column -> column.key.equals(key))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("A column must be one of "
+                        + String.join(
+                                ", ", Arrays.stream(values()).map(c -> c.key).toList())
+                        + ", but was \"" + key + "\""));
+    }
+
+    private static String text(Optional<?> value) {
+        return value.map(Object::toString).orElse("");
+    }
+
+    private static String unless(Object value, Object usual) {
+        return value.equals(usual) ? "" : value.toString();
+    }
+
+    private static <T> Optional<T> maybe(String text, Function<String, T> parse) {
+        return text.isBlank() ? Optional.empty() : Optional.of(parse.apply(text));
+    }
+
+    private static <T> T or(String text, Function<String, T> parse, T usual) {
+        return text.isBlank() ? usual : parse.apply(text);
+    }
+
+    public String key() {
+        return key;
+    }
+
+    public Layer layer() {
+        return layer;
+    }
+
+    /** Whether every row must fill it. */
+    public boolean isRequired() {
+        return ordinal() <= PLACE.ordinal();
+    }
+
+    /** The canonical text of a row's cell, blank for the usual value. */
+    public String of(Step step) {
+        return text.apply(step);
+    }
+
+    /** Puts a text into the cell; refuses what the column cannot say, in a clear sentence. */
+    void write(StepDraft draft, String cell) {
+        write.accept(draft, cell);
+    }
+
+    @Override
+    public String toString() {
+        return key;
+    }
+}

@@ -1,0 +1,38 @@
+package fluidframe.core.chart;
+
+import fluidframe.core.couple.Role;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Another school's or style's way of some cells, to be switched on by the reader.
+ *
+ * @param id unique within the figure
+ * @param name in a few words
+ * @param says what the choice changes, in one sentence
+ * @param edits the cells that differ
+ */
+public record Option(String id, String name, String says, List<Edit> edits) {
+    /** One cell that differs; the step counts from 1, the text is the column's short form. */
+    public record Edit(Role role, int step, Column column, String text) {}
+
+    public Option {
+        if (name.isBlank()) throw new IllegalArgumentException("An option must have a name");
+        edits = List.copyOf(edits);
+    }
+
+    /** The rows of a role as danced with this option; refuses an edit of a row that is not there. */
+    List<Step> of(Role role, List<Step> steps) {
+        List<Step> edited = new ArrayList<>(steps);
+        for (Edit edit : edits) {
+            if (edit.role() != role) continue;
+            if (edit.step() < 1 || edit.step() > steps.size()) {
+                throw new IllegalArgumentException("Option " + id + " changes the " + role + "'s step " + edit.step()
+                        + ", but there are " + steps.size());
+            }
+            Step step = edited.get(edit.step() - 1);
+            edited.set(edit.step() - 1, step.draft().set(edit.column(), edit.text()).step());
+        }
+        return edited;
+    }
+}

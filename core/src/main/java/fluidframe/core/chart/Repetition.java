@@ -1,0 +1,142 @@
+package fluidframe.core.chart;
+
+import fluidframe.core.count.Beats;
+import fluidframe.core.count.Count;
+import fluidframe.core.count.Rhythm;
+import fluidframe.core.couple.Role;
+import fluidframe.core.direction.Alignment;
+import fluidframe.core.direction.Direction;
+import fluidframe.core.step.Foot;
+import fluidframe.core.step.Weight;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Writes a repeat group out as often as it is danced: feet, sides, alignments and counts go on from copy to copy. */
+public final class Repetition {
+    private final Chart chart;
+    private final RepeatGroup group;
+    private final int times;
+
+    private Repetition(Chart chart, RepeatGroup group, int times) {
+        this.chart = chart;
+        this.group = group;
+        this.times = times;
+    }
+
+    /**
+     * The chart with its repeat group danced so many times; once is as charted. Refuses a number outside the group's
+     * range, and a chart without a group.
+     */
+    public static Chart of(Chart chart, int times) {
+        if (chart.repeats().isEmpty()) {
+            throw new IllegalArgumentException(chart.identity().name() + " has no steps that are repeated");
+        }
+        RepeatGroup group = chart.repeats().get(0);
+        if (times < 1 || times > group.most()) {
+            throw new IllegalArgumentException("Steps " + group.from() + "-" + group.to() + " of "
+                    + chart.identity().name() + " must be danced 1 to " + group.most() + " times, but was " + times);
+        }
+        return times == 1 ? chart : new Repetition(chart, group, times).written();
+    }
+
+    /** The numbers of repeats, within the group's range, after which this foot of a role is free. */
+    public static List<Integer> leavingFree(Chart chart, Role role, Foot free) {
+        List<Integer> times = new ArrayList<>();
+        if (chart.repeats().isEmpty()) return times;
+        RepeatGroup group = chart.repeats().get(0);
+        for (int k = group.least(); k <= group.most(); k++) {
+            if (standing(of(chart, k).steps(role)).map(Foot::other).equals(Optional.of(free))) times.add(k);
+        }
+        return times;
+    }
+
+    private static Optional<Foot> standing(List<Step> steps) {
+        for (int i = steps.size() - 1; i >= 0; i--) {
+            if (steps.get(i).weightTaken() == Weight.FULL)
+                return Optional.of(steps.get(i).foot());
+        }
+        return Optional.empty();
+    }
+
+    private Chart written() {
+        return new Chart(
+                chart.identity(),
+                chart.start(),
+                rows(Role.MAN),
+                rows(Role.LADY),
+                List.of(),
+                List.of(),
+                List.of(),
+                Totals.UNDECLARED,
+                chart.finish(),
+                List.of(),
+                List.of(),
+                chart.teaching(),
+                chart.accepted());
+    }
+
+    private List<Step> rows(Role role) {
+        List<Step> steps = chart.steps(role);
+        if (steps.isEmpty()) return steps;
+        Rhythm rhythm = chart.rhythm(role);
+        Role lead = chart.man().isEmpty() ? Role.LADY : Role.MAN;
+        Rhythm leading = chart.rhythm(lead);
+        int from = rowAt(rhythm, leading.onset(group.from() - 1));
+        int to = rowAt(rhythm, leading.onset(group.to()));
+        List<Direction> directions = Directions.after(steps);
+        Direction start = from == 0 ? Directions.before(steps) : directions.get(from - 1);
+        Direction end = to == 0 ? start : directions.get(to - 1);
+        List<Step> written = new ArrayList<>(steps.subList(0, from));
+        List<Beats> lengths = new ArrayList<>();
+        for (int i = 0; i < from; i++) lengths.add(rhythm.beats(i));
+        Direction at = start;
+        for (int copy = 0; copy < times; copy++) {
+            boolean other = group.mirrored() && copy % 2 == 1;
+            for (int i = from; i < to; i++) {
+                written.add(moved(steps.get(i), start, at, other));
+                lengths.add(rhythm.beats(i));
+            }
+            at = at.plus((other ? -1 : 1) * end.turnFrom(start));
+        }
+        boolean other = group.mirrored() && times % 2 == 0;
+        for (int i = to; i < steps.size(); i++) {
+            written.add(moved(steps.get(i), end, at, other));
+            lengths.add(rhythm.beats(i));
+        }
+        return counted(written, rhythm, lengths);
+    }
+
+    private static int rowAt(Rhythm rhythm, Beats onset) {
+        int row = 0;
+        while (row < rhythm.size() && rhythm.onset(row).compareTo(onset) < 0) row++;
+        return row;
+    }
+
+    /** A row danced from another direction, and to the other side if asked. */
+    private static Step moved(Step step, Direction from, Direction to, boolean other) {
+        Step danced = other ? step.mirrored() : step;
+        Optional<Alignment> laid = step.alignment().map(a -> {
+            int off = a.footDirection().clockwiseFrom(from);
+            Optional<Direction> moving = a.moving().map(m -> {
+                int way = m.clockwiseFrom(from);
+                return to.plus(other ? -way : way);
+            });
+            return new Alignment(a.kind(), a.direction(), moving).withFootDirection(to.plus(other ? -off : off));
+        });
+        return danced.withTurnAndAlignment(danced.turn(), laid);
+    }
+
+    /** Counts run on over the copies; where beat numbers cannot say it the words of the chart are kept. */
+    private List<Step> counted(List<Step> rows, Rhythm rhythm, List<Beats> lengths) {
+        boolean numbered = rhythm.counts().stream().anyMatch(c -> c.kind() == Count.Kind.BEAT);
+        if (!numbered) return rows;
+        Optional<Rhythm> counted = Rhythm.inBeats(chart.dance(), chart.startBeat(), lengths);
+        if (counted.isEmpty()) return rows;
+        List<Step> said = new ArrayList<>();
+        for (int i = 0; i < rows.size(); i++) {
+            said.add(rows.get(i).draft().count(counted.get().count(i)).step());
+        }
+        return said;
+    }
+}

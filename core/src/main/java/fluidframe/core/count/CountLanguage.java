@@ -1,0 +1,115 @@
+package fluidframe.core.count;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * The languages in which the same rhythm is counted aloud. The first two can be written in a chart and read back to the
+ * same beats; teaching and body count are for the floor only.
+ */
+public enum CountLanguage {
+    /** Beat numbers of the bar with {@code &} and {@code a}: {@code 2 3 4 & 1}. */
+    BEATS("beat numbers"),
+    /** Slows and quicks, where the dance tells them apart: {@code S Q Q}. */
+    SLOW_QUICK("slow and quick"),
+    /** One word a step, for beginners: {@code one two three cha cha}. */
+    TEACHING("teaching count"),
+    /** Beat numbers with the half beats between the steps said too, for what the body does there. */
+    BODY("body count");
+
+    private static final String[] NUMBERS = {
+        "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve"
+    };
+
+    private final String words;
+
+    CountLanguage(String words) {
+        this.words = words;
+    }
+
+    /** Reads the name, such as {@code "body count"}. */
+    public static CountLanguage parse(String text) {
+        for (CountLanguage language : values()) {
+            if (language.words.equals(text.trim().toLowerCase(Locale.ROOT))) return language;
+        }
+        throw new IllegalArgumentException("A count must be in beat numbers, slow and quick, teaching count or body"
+                + " count, but was \"" + text + "\"");
+    }
+
+    /**
+     * What is said on each row; empty if the rhythm cannot be said in this language (waltz time has no slows, a step of
+     * three beats is neither slow nor quick).
+     *
+     * @param start beats from the beginning of a bar to the first row
+     */
+    public Optional<List<String>> say(Rhythm rhythm, Beats start) {
+        List<Beats> lengths = new ArrayList<>();
+        for (int i = 0; i < rhythm.size(); i++) lengths.add(rhythm.beats(i));
+        switch (this) {
+            case BEATS:
+                return Rhythm.inBeats(rhythm.dance(), start, lengths).map(CountLanguage::written);
+            case SLOW_QUICK:
+                return Rhythm.inSlowsAndQuicks(rhythm.dance(), lengths).map(CountLanguage::written);
+            case TEACHING:
+                return Optional.of(teaching(rhythm));
+            default:
+                return Optional.of(body(rhythm, start));
+        }
+    }
+
+    private static List<String> written(Rhythm rhythm) {
+        int bar = rhythm.dance().beatsPerBar();
+        return rhythm.counts().stream().map(count -> count.text(bar)).toList();
+    }
+
+    /** In the cha-cha-cha the short steps and the one before them say the name of the dance. */
+    private static List<String> teaching(Rhythm rhythm) {
+        List<String> said = new ArrayList<>();
+        int number = 0;
+        for (int i = 0; i < rhythm.size(); i++) {
+            boolean split = rhythm.count(i).isSplit();
+            boolean beforeSplit = i + 1 < rhythm.size() && rhythm.count(i + 1).isSplit();
+            if (rhythm.dance().quick().equals(Beats.ONE)
+                    && rhythm.beats(i).equals(Beats.HALF)
+                    && rhythm.dance().hasHipAction()) {
+                said.add("cha");
+            } else if (split) {
+                said.add(rhythm.count(i).kind() == Count.Kind.A ? "a" : "and");
+            } else {
+                said.add(NUMBERS[number % NUMBERS.length]);
+                number++;
+            }
+            if (split && !beforeSplit && said.get(i).equals("cha")) number = 0;
+        }
+        return said;
+    }
+
+    private static List<String> body(Rhythm rhythm, Beats start) {
+        List<String> said = new ArrayList<>();
+        for (int i = 0; i < rhythm.size(); i++) {
+            Beats at = start.plus(rhythm.onset(i));
+            Beats end = at.plus(rhythm.beats(i));
+            StringBuilder words = new StringBuilder(said(at, rhythm.dance()));
+            Beats next = Beats.of(at.times(2).dividedBy(Beats.ONE) + 1, 2);
+            while (next.compareTo(end) < 0) {
+                words.append(' ').append(said(next, rhythm.dance()));
+                next = next.plus(Beats.HALF);
+            }
+            said.add(words.toString());
+        }
+        return said;
+    }
+
+    private static String said(Beats at, Dance dance) {
+        Beats into = at.remainder(Beats.ONE);
+        if (into.isZero()) return Integer.toString(at.remainder(dance.bar()).dividedBy(Beats.ONE) + 1);
+        return into.equals(Beats.HALF) ? "&" : "a";
+    }
+
+    @Override
+    public String toString() {
+        return words;
+    }
+}
