@@ -92,8 +92,9 @@ public final class ChartReader {
                         variants,
                         teaching(root),
                         accepted));
-        chart.ifPresent(read -> read.options().forEach(option -> cells.build(
-                "/options", () -> new Reading(Optional.empty(), List.of(option.id()), 0).of(read))));
+        chart.ifPresent(read -> read.options()
+                .forEach(option -> cells.build(
+                        "/options", () -> new Reading(Optional.empty(), List.of(option.id()), 0).of(read))));
         return new ReadResult(cells.problems().isEmpty() ? chart : Optional.empty(), cells.problems());
     }
 

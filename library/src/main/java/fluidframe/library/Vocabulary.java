@@ -33,7 +33,9 @@ public final class Vocabulary {
         columns.put("place", placements());
         columns.put("align", alignments());
         columns.put("turn", turns());
-        columns.put("work", plain("HT", "TH", "T", "H", "HF", "THT", "B", "BF", "IE T", "IE WF", "WF", "BH", "F", "BF HR", "HB"));
+        columns.put(
+                "work",
+                plain("HT", "TH", "T", "H", "HF", "THT", "B", "BF", "IE T", "IE WF", "WF", "BH", "F", "BF HR", "HB"));
         columns.put(
                 "rise",
                 List.of(

@@ -90,18 +90,7 @@ public record Chart(
     /** The same figure with other rows. */
     public Chart withRows(List<Step> newMan, List<Step> newLady) {
         return new Chart(
-                identity,
-                start,
-                newMan,
-                newLady,
-                timings,
-                options,
-                repeats,
-                totals,
-                finish,
-                parts,
-                variants,
-                teaching,
+                identity, start, newMan, newLady, timings, options, repeats, totals, finish, parts, variants, teaching,
                 accepted);
     }
 

@@ -31,13 +31,22 @@ public enum Column {
     TURN("turn", Layer.TURN, s -> unless(s.turn(), Turn.NONE), (d, t) -> d.turn = Turn.parse(t)),
     WORK("work", Layer.FOOTWORK, s -> text(s.footwork()), (d, t) -> d.footwork = maybe(t, Footwork::parse)),
     RISE("rise", Layer.BODY, s -> unless(s.rise(), RiseFall.NONE), (d, t) -> d.rise = RiseFall.parse(t)),
-    CBM("cbm", Layer.BODY, s -> unless(s.cbm(), ContraBody.NONE), (d, t) -> d.cbm = or(
-            t, ContraBody::parse, ContraBody.NONE)),
-    SWAY("sway", Layer.BODY, s -> unless(s.sway(), Sway.STRAIGHT), (d, t) -> d.sway = or(
-            t, Sway::parse, Sway.STRAIGHT)),
+    CBM(
+            "cbm",
+            Layer.BODY,
+            s -> unless(s.cbm(), ContraBody.NONE),
+            (d, t) -> d.cbm = or(t, ContraBody::parse, ContraBody.NONE)),
+    SWAY(
+            "sway",
+            Layer.BODY,
+            s -> unless(s.sway(), Sway.STRAIGHT),
+            (d, t) -> d.sway = or(t, Sway::parse, Sway.STRAIGHT)),
     HIP("hip", Layer.BODY, s -> unless(s.hip(), BodyDesign.NONE), (d, t) -> d.hip = BodyDesign.parse(t)),
-    BOUNCE("bounce", Layer.BODY, s -> unless(s.bounce(), Bounce.NONE), (d, t) -> d.bounce = or(
-            t, Bounce::parse, Bounce.NONE)),
+    BOUNCE(
+            "bounce",
+            Layer.BODY,
+            s -> unless(s.bounce(), Bounce.NONE),
+            (d, t) -> d.bounce = or(t, Bounce::parse, Bounce.NONE)),
     BODY("body", Layer.BODY, s -> unless(s.body(), BodyDesign.NONE), (d, t) -> d.body = BodyDesign.parse(t)),
     WEIGHT("weight", Layer.FEET, s -> text(s.weight()), (d, t) -> d.weight = maybe(t, Weight::parse)),
     POSITION("position", Layer.FEET, s -> text(s.position()), (d, t) -> d.position = maybe(t, CouplePosition::parse)),

@@ -31,7 +31,9 @@ public record Option(String id, String name, String says, List<Edit> edits) {
                         + ", but there are " + steps.size());
             }
             Step step = edited.get(edit.step() - 1);
-            edited.set(edit.step() - 1, step.draft().set(edit.column(), edit.text()).step());
+            edited.set(
+                    edit.step() - 1,
+                    step.draft().set(edit.column(), edit.text()).step());
         }
         return edited;
     }

@@ -26,8 +26,7 @@ public record Reading(Optional<String> timing, List<String> options, int repeats
         Chart read = chart;
         for (String wanted : options) {
             if (chart.options().stream().noneMatch(o -> o.id().equals(wanted))) {
-                throw new IllegalArgumentException(
-                        chart.identity().name() + " has no option \"" + wanted + "\"");
+                throw new IllegalArgumentException(chart.identity().name() + " has no option \"" + wanted + "\"");
             }
         }
         for (Option option : chart.options()) {
@@ -43,8 +42,8 @@ public record Reading(Optional<String> timing, List<String> options, int repeats
         Timing timing = chart.timings().stream()
                 .filter(t -> t.id().equals(id))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException(
-                        chart.identity().name() + " has no timing \"" + id + "\""));
+                .orElseThrow(
+                        () -> new IllegalArgumentException(chart.identity().name() + " has no timing \"" + id + "\""));
         return chart.withRows(timed(chart.man(), timing.man()), timed(chart.lady(), timing.lady()));
     }
 

@@ -19,8 +19,8 @@ public record RepeatGroup(int from, int to, int least, int most, boolean mirrore
                     "A repeat must run from a step to a later one, but was " + from + "-" + to);
         }
         if (least < 1 || most < least || most > MOST) {
-            throw new IllegalArgumentException("A repeat must be danced from 1 to " + MOST + " times, but was " + least
-                    + " to " + most);
+            throw new IllegalArgumentException(
+                    "A repeat must be danced from 1 to " + MOST + " times, but was " + least + " to " + most);
         }
     }
 }

@@ -34,8 +34,7 @@ public enum Dance {
             0.42,
             Family.LATIN,
             "MOVES BOUNCE HIP SIDE_TURN"),
-    CHA_CHA(
-            "cha-cha", "Cha-Cha-Cha", 4, "2", "1", 30, 32, "2 1", "1 1/2 3/4 1/4 3/2", 0.40, Family.LATIN, "HIP TURNS"),
+    CHA_CHA("cha-cha", "Cha-Cha-Cha", 4, "2", "1", 30, 32, "2 1", "1 1/2 3/4 1/4 3/2", 0.40, Family.LATIN, "HIP TURNS"),
     RUMBA("rumba", "Rumba", 4, "2", "1", 25, 27, "2", "1 2 1/2 3/2", 0.48, Family.LATIN, "HIP TURNS"),
     PASO_DOBLE("paso-doble", "Paso Doble", 2, "1", "1/2", 58, 62, "1 2", "1 1/2 2", 0.50, Family.LATIN, "MOVES HEELS"),
     JIVE("jive", "Jive", 4, "2", "1", 42, 44, "1 3", "1 3/4 1/4 2 1/2", 0.32, Family.LATIN, "HIP TURNS"),
@@ -193,8 +192,7 @@ public enum Dance {
         this.quick = Beats.parse(quick);
         this.slowestBarsPerMinute = slowest;
         this.fastestBarsPerMinute = fastest;
-        this.startBeats =
-                Stream.of(startBeats.split(" ")).map(Integer::valueOf).toList();
+        this.startBeats = Stream.of(startBeats.split(" ")).map(Integer::valueOf).toList();
         this.rowLengths = Stream.of(rowLengths.split(" "))
                 .map(Beats::parse)
                 .collect(Collectors.toCollection(() -> new TreeSet<Beats>()));

@@ -56,8 +56,8 @@ public final class RhythmChoices {
             Beats into = start.plus(used).remainder(Beats.ONE);
             boolean crosses = into.plus(length).compareTo(Beats.ONE) > 0;
             boolean fits = into.isZero() || !crosses;
-            boolean leavesGap =
-                    length.compareTo(Beats.ONE) > 0 && !length.remainder(Beats.ONE).isZero();
+            boolean leavesGap = length.compareTo(Beats.ONE) > 0
+                    && !length.remainder(Beats.ONE).isZero();
             if (!fits || leavesGap) continue;
             lengths.add(length);
             extend(lengths, end, total);

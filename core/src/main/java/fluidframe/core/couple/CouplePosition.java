@@ -153,7 +153,9 @@ public enum CouplePosition {
         String first = fluidframe.core.direction.TurnText.fraction(from);
         return from == to
                 ? (from == 0 ? "the same way as he" : first + " clockwise of his")
-                : from == 15 ? "the same way as he, within 1/16" : first + " to " + fluidframe.core.direction.TurnText.fraction(to) + " clockwise of his";
+                : from == 15
+                        ? "the same way as he, within 1/16"
+                        : first + " to " + fluidframe.core.direction.TurnText.fraction(to) + " clockwise of his";
     }
 
     @Override

@@ -1,7 +1,7 @@
 package fluidframe.core.floor;
 
-import fluidframe.core.couple.Role;
 import fluidframe.core.couple.Hold;
+import fluidframe.core.couple.Role;
 import java.util.List;
 import java.util.Optional;
 
@@ -34,7 +34,8 @@ public record FloorPlan(
      * @param strainMetres how far the two steps had to be bent from their charted way and length for the couple to keep
      *     its position, and what is missing even so
      */
-    public record Gap(int use, int manStep, int ladyStep, double metres, double usualMetres, Hold hold, double strainMetres) {}
+    public record Gap(
+            int use, int manStep, int ladyStep, double metres, double usualMetres, Hold hold, double strainMetres) {}
 
     public FloorPlan {
         footfalls = List.copyOf(footfalls);
@@ -47,7 +48,12 @@ public record FloorPlan(
         List<Point> man = Tracks.of(footfalls, Role.MAN, startMan);
         List<Point> lady = Tracks.of(footfalls, Role.LADY, startLady);
         return new FloorPlan(
-                footfalls, startMan, startLady, gaps, Circling.of(footfalls, startMan, startLady), Tracks.crossings(man, lady));
+                footfalls,
+                startMan,
+                startLady,
+                gaps,
+                Circling.of(footfalls, startMan, startLady),
+                Tracks.crossings(man, lady));
     }
 
     /** Nobody on the floor yet. */

@@ -94,8 +94,8 @@ public final class FloorWalk {
                 lady = moment.lady.after(lady);
             }
             if (hisRow != null && herRow != null) {
-                moment.target =
-                        Walk.partnerOffset(Walk.reach(hisRow, herRow), hisRow.body().sixteenths() + leg.rotation());
+                moment.target = Walk.partnerOffset(
+                        Walk.reach(hisRow, herRow), hisRow.body().sixteenths() + leg.rotation());
                 moment.give = give(hisRow, herRow);
             }
             moments.add(moment);

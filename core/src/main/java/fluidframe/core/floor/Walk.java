@@ -90,7 +90,8 @@ final class Walk {
     private Point displacement(Stance before) {
         if (kind().travels()) return Point.polar(metres(), travel());
         if (kind() == Placement.Kind.REPLACE && before.foot(row.step().foot()) != null) {
-            Point aside = Point.polar(row.step().foot().side() * HALF_TRACK, row.body().sixteenths() + rotation + 4.0);
+            Point aside = Point.polar(
+                    row.step().foot().side() * HALF_TRACK, row.body().sixteenths() + rotation + 4.0);
             return before.foot(row.step().foot()).minus(aside).minus(before.centre());
         }
         return pivotOnStandingFoot();

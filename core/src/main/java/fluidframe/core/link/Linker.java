@@ -105,7 +105,9 @@ public final class Linker {
         String begins = "beat "
                 + (numbered
                         ? Integer.toString(first.beat())
-                        : next.dance().startBeats().stream().map(String::valueOf).collect(Collectors.joining(" or ")));
+                        : next.dance().startBeats().stream()
+                                .map(String::valueOf)
+                                .collect(Collectors.joining(" or ")));
         return new Condition(
                 Condition.Kind.BEAT,
                 holds,

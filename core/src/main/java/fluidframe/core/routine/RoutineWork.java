@@ -55,7 +55,8 @@ public final class RoutineWork {
 
     private void append(Danceable danced, boolean corner) {
         if (blocks.isEmpty()) {
-            blocks.add(new Block(danced, danced.chart().startBeat(), danced.chart().length(), 0, 0));
+            blocks.add(
+                    new Block(danced, danced.chart().startBeat(), danced.chart().length(), 0, 0));
             return;
         }
         Block last = blocks.get(blocks.size() - 1);
@@ -137,8 +138,8 @@ public final class RoutineWork {
             if (arrival.isEmpty()) {
                 if (next.use().part().isEmpty() && next.use().variant().isEmpty()) {
                     Link free = new Link(Link.Verdict.YES, List.of(), List.of(), 0);
-                    successors.add(
-                            new Successor(next, free, false, leadsOn(next, 0, next.chart().startBeat(), index + 1)));
+                    successors.add(new Successor(
+                            next, free, false, leadsOn(next, 0, next.chart().startBeat(), index + 1)));
                 }
                 continue;
             }

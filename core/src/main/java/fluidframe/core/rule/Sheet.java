@@ -43,6 +43,8 @@ public record Sheet(Chart chart, Ledger ledger, FloorPlan floor) {
 
     /** What a judgement of rows that begin together says, in order of time. */
     public List<Finding> perOnset(Function<Ledger.Moment, Optional<Finding>> judge) {
-        return ledger.onsets().stream().flatMap(moment -> judge.apply(moment).stream()).toList();
+        return ledger.onsets().stream()
+                .flatMap(moment -> judge.apply(moment).stream())
+                .toList();
     }
 }

@@ -11,7 +11,8 @@ import java.util.regex.Pattern;
  * {@code IE T WF}. At least one contact, at most 6.
  */
 public record Footwork(List<Contact> contacts) {
-    private static final Pattern TOKEN = Pattern.compile("\\G[\\s,]*(?:(IE|OE|I/E|O/E)\\s*(?:OF)?\\s*)?(WF|HR|TR|[HTBFP])");
+    private static final Pattern TOKEN =
+            Pattern.compile("\\G[\\s,]*(?:(IE|OE|I/E|O/E)\\s*(?:OF)?\\s*)?(WF|HR|TR|[HTBFP])");
 
     public Footwork {
         contacts = List.copyOf(contacts);
@@ -31,8 +32,9 @@ public record Footwork(List<Contact> contacts) {
             end = token.end();
         }
         if (contacts.isEmpty() || end != letters.length()) {
-            throw new IllegalArgumentException("Footwork must be made of H, T, B, F, WF, HR, TR, P and the edges IE or OE, such as"
-                    + " \"HT\" or \"IE T\", but was \"" + text + "\"");
+            throw new IllegalArgumentException(
+                    "Footwork must be made of H, T, B, F, WF, HR, TR, P and the edges IE or OE, such as"
+                            + " \"HT\" or \"IE T\", but was \"" + text + "\"");
         }
         return new Footwork(contacts);
     }
@@ -79,8 +81,8 @@ public record Footwork(List<Contact> contacts) {
         StringBuilder letters = new StringBuilder();
         boolean plainBefore = false;
         for (Contact contact : contacts) {
-            boolean plain =
-                    contact.edge() == Contact.Edge.NONE && contact.part().toString().length() == 1;
+            boolean plain = contact.edge() == Contact.Edge.NONE
+                    && contact.part().toString().length() == 1;
             if (!letters.isEmpty() && !(plain && plainBefore)) letters.append(' ');
             letters.append(contact);
             plainBefore = plain;

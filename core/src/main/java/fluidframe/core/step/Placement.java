@@ -170,7 +170,7 @@ public record Placement(Kind kind, Set<Qualifier> qualifiers) {
                 .orElseThrow(() -> new IllegalArgumentException("A placement must be one of "
                         + Arrays.stream(Kind.values()).map(Kind::toString).collect(Collectors.joining(", "))
                         + ", with small, in CBMP, outside partner, partner outside, leftwards, rightwards, on the track, turned out,"
-                                + " left or right side leading, checked or without weight after it, but was \""
+                        + " left or right side leading, checked or without weight after it, but was \""
                         + text + "\""));
         return new Placement(kind, qualifiers);
     }
@@ -191,6 +191,14 @@ public record Placement(Kind kind, Set<Qualifier> qualifiers) {
 
     public Placement with(Kind newKind) {
         return new Placement(newKind, qualifiers);
+    }
+
+    /** The same with one qualifier in place of another that it has. */
+    public Placement replacing(Qualifier old, Qualifier other) {
+        Set<Qualifier> changed = EnumSet.copyOf(qualifiers);
+        changed.remove(old);
+        changed.add(other);
+        return new Placement(kind, changed);
     }
 
     /** The same with the sides named in its qualifiers exchanged. */

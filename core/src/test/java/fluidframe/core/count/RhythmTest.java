@@ -81,7 +81,9 @@ class RhythmTest {
 
     @Test
     void knowsTheTenDancesAndTheAmericanOnes() {
-        assertThat(Dance.values()).filteredOn(d -> d.style() == Dance.Style.INTERNATIONAL).hasSize(10);
+        assertThat(Dance.values())
+                .filteredOn(d -> d.style() == Dance.Style.INTERNATIONAL)
+                .hasSize(10);
         assertThat(Dance.values()).allSatisfy(dance -> {
             assertThat(dance.startBeats()).allMatch(beat -> beat >= 1 && beat <= dance.beatsPerBar());
             assertThat(dance.bar().remainder(dance.phraseUnit())).isEqualTo(Beats.ZERO);

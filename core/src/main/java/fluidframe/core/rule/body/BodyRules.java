@@ -8,6 +8,13 @@ public final class BodyRules {
     private BodyRules() {}
 
     public static List<Rule> all() {
-        return List.of(new RiseInOrder(), new EndsLowered(), new OnlyWhatTheDanceHas(), new NoSwayInSpins(), new HipOverStandingFoot(), new BounceFitsRhythm(), new InsideTurnsLess());
+        return List.of(
+                new RiseInOrder(),
+                new EndsLowered(),
+                new OnlyWhatTheDanceHas(),
+                new NoSwayInSpins(),
+                new HipOverStandingFoot(),
+                new BounceFitsRhythm(),
+                new InsideTurnsLess());
     }
 }

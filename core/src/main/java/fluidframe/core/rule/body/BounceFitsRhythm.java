@@ -34,15 +34,16 @@ final class BounceFitsRhythm implements Rule {
             Beats length = row.end().minus(row.onset());
             boolean divided = length.equals(Beats.QUARTER) || length.equals(Beats.of(3, 4));
             Bounce bounce = row.step().bounce();
-            boolean wrong = bounce == Bounce.BASIC && divided || bounce == Bounce.ALTERNATIVE && length.equals(Beats.HALF);
+            boolean wrong =
+                    bounce == Bounce.BASIC && divided || bounce == Bounce.ALTERNATIVE && length.equals(Beats.HALF);
             if (!wrong) return Optional.empty();
             Bounce right = divided ? Bounce.ALTERNATIVE : Bounce.NONE;
             return Optional.of(Finding.doubtful(
                             ID,
                             role,
                             row.number(),
-                            "The " + role + "'s step " + row.number() + " lasts " + length + " of a beat, for which the "
-                                    + bounce + " bounce has no time.")
+                            "The " + role + "'s step " + row.number() + " lasts " + length
+                                    + " of a beat, for which the " + bounce + " bounce has no time.")
                     .withFix("Make it " + right, "bounce", right.toString()));
         });
     }

@@ -43,7 +43,8 @@ final class HipOverStandingFoot implements Rule {
                     role,
                     row.number(),
                     "On the " + role + "'s step " + row.number() + " the weight is on the "
-                            + row.standing().spoken() + ", but the hip is charted \"" + row.step().hip() + "\"."));
+                            + row.standing().spoken() + ", but the hip is charted \""
+                            + row.step().hip() + "\"."));
         });
     }
 }

@@ -28,7 +28,8 @@ final class InsideTurnsLess implements Rule {
 
     @Override
     public List<String> exceptions() {
-        return List.of("Turns of less than 3/8, pivots and turns on the spot.", "The one who turns to promenade or from it.");
+        return List.of(
+                "Turns of less than 3/8, pivots and turns on the spot.", "The one who turns to promenade or from it.");
     }
 
     @Override
@@ -42,7 +43,8 @@ final class InsideTurnsLess implements Rule {
                 Turn turn = row.step().turn();
                 boolean afterBack = rows.get(i - 1).step().placement().kind() == Placement.Kind.BACK;
                 boolean plain = turn.kind() == Turn.Kind.BETWEEN_FEET && turn.bodyLess() == 0;
-                boolean side = !row.step().placement().kind().isBack() && row.step().placement().kind().travels();
+                boolean side = !row.step().placement().kind().isBack()
+                        && row.step().placement().kind().travels();
                 if (afterBack
                         && plain
                         && side
@@ -56,7 +58,10 @@ final class InsideTurnsLess implements Rule {
                                     "The " + role + " stepped back on step " + (row.number() - 1) + " and turns "
                                             + TurnText.amount(turn.sixteenths()) + " on step " + row.number()
                                             + " with the whole body: on the inside of a turn the foot points ahead and the body turns less.")
-                            .withFix("Let the body turn less", "turn", TurnText.amount(turn.sixteenths()) + ", body less"));
+                            .withFix(
+                                    "Let the body turn less",
+                                    "turn",
+                                    TurnText.amount(turn.sixteenths()) + ", body less"));
                 }
             }
         }

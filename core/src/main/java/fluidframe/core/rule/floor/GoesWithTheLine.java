@@ -24,13 +24,19 @@ final class GoesWithTheLine implements Rule {
 
     @Override
     public List<String> exceptions() {
-        return List.of("A few steps against the line belong to many figures; the limit is two and a half full steps in all.", "A figure that may be danced into a corner changes its line.");
+        return List.of(
+                "A few steps against the line belong to many figures; the limit is two and a half full steps in all.",
+                "A figure that may be danced into a corner changes its line.");
     }
 
     @Override
     public List<Finding> check(Sheet sheet) {
         if (!sheet.chart().dance().isMoving()) return List.of();
-        double along = sheet.floor().finish().x() - sheet.floor().startMan().towards(sheet.floor().startLady(), 0.5).x();
+        double along = sheet.floor().finish().x()
+                - sheet.floor()
+                        .startMan()
+                        .towards(sheet.floor().startLady(), 0.5)
+                        .x();
         double most = 2.5 * sheet.chart().dance().strideMetres();
         if (along >= -most) return List.of();
         return List.of(Finding.whole(

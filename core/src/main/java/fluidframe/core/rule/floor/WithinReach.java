@@ -34,8 +34,8 @@ final class WithinReach implements Rule {
     public List<Finding> check(Sheet sheet) {
         if (!sheet.isForCouple()) return List.of();
         return sheet.floor().gaps().stream()
-                .filter(gap -> gap.metres() > (gap.hold().isClosed() ? CLOSED_METRES : ARMS_METRES)
-                        && gap.hold() != Hold.NONE)
+                .filter(gap ->
+                        gap.metres() > (gap.hold().isClosed() ? CLOSED_METRES : ARMS_METRES) && gap.hold() != Hold.NONE)
                 .map(gap -> Finding.doubtful(
                         ID,
                         Role.MAN,

@@ -14,6 +14,8 @@ public final class FootworkRules {
                 new UpBeginsOnToe(),
                 new UpEndsOnToe(),
                 new LoweringEndsOnHeel(),
-                new HeelTurnOnHeel(), new NoHeelLeadsInLatin(), new LockStaysOnBall());
+                new HeelTurnOnHeel(),
+                new NoHeelLeadsInLatin(),
+                new LockStaysOnBall());
     }
 }

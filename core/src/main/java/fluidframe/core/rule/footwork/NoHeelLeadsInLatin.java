@@ -6,7 +6,6 @@ import fluidframe.core.rule.RuleId;
 import fluidframe.core.rule.Sheet;
 import fluidframe.core.step.Contact;
 import fluidframe.core.step.Placement;
-import fluidframe.core.step.Weight;
 import java.util.List;
 import java.util.Optional;
 
@@ -26,7 +25,9 @@ final class NoHeelLeadsInLatin implements Rule {
 
     @Override
     public List<String> exceptions() {
-        return List.of("The paso doble and similar marching steps have heel leads.", "Weight replaced or stamped arrives on the flat foot.");
+        return List.of(
+                "The paso doble and similar marching steps have heel leads.",
+                "Weight replaced or stamped arrives on the flat foot.");
     }
 
     @Override

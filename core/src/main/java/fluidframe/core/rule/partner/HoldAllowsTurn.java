@@ -29,7 +29,8 @@ final class HoldAllowsTurn implements Rule {
 
     @Override
     public List<String> exceptions() {
-        return List.of("A single hand lets a partner turn twice round under the arm.", "Without a hold anybody may turn.");
+        return List.of(
+                "A single hand lets a partner turn twice round under the arm.", "Without a hold anybody may turn.");
     }
 
     @Override

@@ -27,14 +27,16 @@ final class HoldFitsPosition implements Rule {
 
     @Override
     public List<String> exceptions() {
-        return List.of("In promenade, counter promenade, fallaway and contra positions the bodies are close enough for a closed hold.");
+        return List.of(
+                "In promenade, counter promenade, fallaway and contra positions the bodies are close enough for a closed hold.");
     }
 
     @Override
     public List<Finding> check(Sheet sheet) {
         if (!sheet.isForCouple()) return List.of();
         return sheet.perRow((role, row) -> {
-            boolean named = row.step().position().isPresent() || row.step().hold().isPresent() || row.number() == 1;
+            boolean named =
+                    row.step().position().isPresent() || row.step().hold().isPresent() || row.number() == 1;
             if (role == Role.LADY || !named && !changedByLady(sheet, row)) return Optional.empty();
             Hold hold = row.hold();
             CouplePosition position = row.position();
@@ -53,6 +55,7 @@ final class HoldFitsPosition implements Rule {
     private static boolean changedByLady(Sheet sheet, LedgerRow row) {
         return sheet.rows(Role.LADY).stream()
                 .anyMatch(hers -> hers.onset().equals(row.onset())
-                        && (hers.step().hold().isPresent() || hers.step().position().isPresent()));
+                        && (hers.step().hold().isPresent()
+                                || hers.step().position().isPresent()));
     }
 }

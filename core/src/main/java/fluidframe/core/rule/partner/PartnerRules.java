@@ -15,6 +15,10 @@ public final class PartnerRules {
                 new TravelsTogether(),
                 new SwayMirrors(),
                 new CbmTogether(),
-                new OutsideAnswered(), new HoldFitsPosition(), new HoldAllowsTurn(), new HoldTakenInReach(), new ShapingAnswered());
+                new OutsideAnswered(),
+                new HoldFitsPosition(),
+                new HoldAllowsTurn(),
+                new HoldTakenInReach(),
+                new ShapingAnswered());
     }
 }

@@ -58,7 +58,8 @@ final class RelativeDirection implements Rule {
             boolean fits = position.misfit(man, lady) == 0;
             taken = fits || position == before && taken;
             boolean last = i + 1 == moments.size();
-            boolean underWay = !last && (before.isOnTheWayTo(position, man, lady) || position.isOnTheWayTo(after, man, lady));
+            boolean underWay =
+                    !last && (before.isOnTheWayTo(position, man, lady) || position.isOnTheWayTo(after, man, lady));
             underWay = underWay || spinsToFit(sheet, moment, position.misfit(man, lady));
             boolean leftUntaken = after != position && !taken;
             if (!fits && (!underWay || leftUntaken)) {

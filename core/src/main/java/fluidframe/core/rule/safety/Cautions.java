@@ -66,7 +66,8 @@ public final class Cautions {
                     role,
                     number,
                     "a line",
-                    "A line loads one bent leg and the back: warm up, keep the knee over the foot and the back long." + END);
+                    "A line loads one bent leg and the back: warm up, keep the knee over the foot and the back long."
+                            + END);
         }
         switch (turn.kind()) {
             case SPIN, SPIRAL:
@@ -74,7 +75,8 @@ public final class Cautions {
                         role,
                         number,
                         "a " + turn.kind(),
-                        "A " + turn.kind() + " is made with full weight on the turning foot, in shoes that let it turn, with"
+                        "A " + turn.kind()
+                                + " is made with full weight on the turning foot, in shoes that let it turn, with"
                                 + " space around." + END);
             case PIVOT, TOE_PIVOT:
                 if (!much) return null;
@@ -90,7 +92,8 @@ public final class Cautions {
                         role,
                         number,
                         "a deep " + turn.kind(),
-                        "A swivel turns hip, knee and foot together: never twist the knee over a foot that sticks." + END);
+                        "A swivel turns hip, knee and foot together: never twist the knee over a foot that sticks."
+                                + END);
             case HEEL_TURN:
                 if (!much) return null;
                 return new Proposal(

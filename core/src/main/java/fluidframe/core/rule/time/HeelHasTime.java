@@ -28,7 +28,10 @@ final class HeelHasTime implements Rule {
 
     @Override
     public List<String> exceptions() {
-        return List.of("A heel lead is no lowering.", "Weight replaced arrives on a foot that lies flat already.", "The limit is a quarter of a second at the middle of the customary tempo.");
+        return List.of(
+                "A heel lead is no lowering.",
+                "Weight replaced arrives on a foot that lies flat already.",
+                "The limit is a quarter of a second at the middle of the customary tempo.");
     }
 
     @Override
@@ -42,7 +45,8 @@ final class HeelHasTime implements Rule {
                     .map(work -> work.beginsOnForefoot() && !work.endsOnForefoot())
                     .orElse(false);
             boolean lies = row.step().placement().kind() == Placement.Kind.REPLACE;
-            if (!lowers || lies || seconds >= LEAST_SECONDS || row.step().weightTaken() != Weight.FULL) return Optional.empty();
+            if (!lowers || lies || seconds >= LEAST_SECONDS || row.step().weightTaken() != Weight.FULL)
+                return Optional.empty();
             return Optional.of(Finding.doubtful(
                             ID,
                             role,

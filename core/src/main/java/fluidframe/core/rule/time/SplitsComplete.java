@@ -25,7 +25,9 @@ final class SplitsComplete implements Rule {
 
     @Override
     public List<String> exceptions() {
-        return List.of("A quick of half a beat may fall between the beats.", "A split that is held on purpose is charted as such, such as &+1.");
+        return List.of(
+                "A quick of half a beat may fall between the beats.",
+                "A split that is held on purpose is charted as such, such as &+1.");
     }
 
     @Override

@@ -8,6 +8,12 @@ public final class TimeRules {
     private TimeRules() {}
 
     public static List<Rule> all() {
-        return List.of(new RolesLastEqually(), new WholeBars(), new CountsRunOn(), new SplitsComplete(), new StartsOnBeat(), new HeelHasTime());
+        return List.of(
+                new RolesLastEqually(),
+                new WholeBars(),
+                new CountsRunOn(),
+                new SplitsComplete(),
+                new StartsOnBeat(),
+                new HeelHasTime());
     }
 }

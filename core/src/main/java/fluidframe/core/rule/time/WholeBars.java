@@ -26,8 +26,7 @@ final class WholeBars implements Rule {
 
     @Override
     public List<String> exceptions() {
-        return List.of(
-                "Tango, foxtrot, quickstep and jive have figures of one and a half bars.");
+        return List.of("Tango, foxtrot, quickstep and jive have figures of one and a half bars.");
     }
 
     @Override

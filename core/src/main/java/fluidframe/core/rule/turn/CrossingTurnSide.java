@@ -27,7 +27,9 @@ final class CrossingTurnSide implements Rule {
 
     @Override
     public List<String> exceptions() {
-        return List.of("An underarm turn walks round in a curve and is charted forward, not across.", "In promenade positions the step across leads a turn of both.");
+        return List.of(
+                "An underarm turn walks round in a curve and is charted forward, not across.",
+                "In promenade positions the step across leads a turn of both.");
     }
 
     @Override
@@ -40,12 +42,16 @@ final class CrossingTurnSide implements Rule {
                 boolean across = row.step().placement().kind() == Placement.Kind.FORWARD_ACROSS;
                 int turned = rows.get(i + 1).step().turn().footSixteenths();
                 boolean alone = rows.get(i + 1).position().isFree();
-                if (across && alone && Math.abs(turned) >= 6 && Integer.signum(turned) == row.step().foot().side()) {
+                if (across
+                        && alone
+                        && Math.abs(turned) >= 6
+                        && Integer.signum(turned) == row.step().foot().side()) {
                     findings.add(Finding.broken(
                             ID,
                             role,
                             row.number() + 1,
-                            "The " + role + " steps across with the " + row.step().foot().spoken() + " on step "
+                            "The " + role + " steps across with the "
+                                    + row.step().foot().spoken() + " on step "
                                     + row.number() + " and then turns " + TurnText.amount(turned)
                                     + ": from there the body can only turn to the "
                                     + (turned > 0 ? "left" : "right") + "."));

@@ -44,8 +44,8 @@ final class FacingOrBacking implements Rule {
                 Placement.Kind kind = row.step().placement().kind();
                 boolean backing = laid.kind() == Alignment.Kind.BACKING;
                 boolean strict = sheet.chart().dance().family() != Dance.Family.LATIN;
-                boolean wrong = kind == Placement.Kind.FORWARD && backing
-                        || strict && kind == Placement.Kind.BACK && !backing;
+                boolean wrong =
+                        kind == Placement.Kind.FORWARD && backing || strict && kind == Placement.Kind.BACK && !backing;
                 if (wrong) {
                     Alignment other =
                             Alignment.of(backing ? Alignment.Kind.FACING : Alignment.Kind.BACKING, laid.direction());

@@ -39,8 +39,11 @@ final class NotAllAtOnce implements Rule {
                     ID,
                     role,
                     row.number(),
-                    "The " + role + "'s step " + row.number() + " turns " + TurnText.amount(turn.sixteenths()) + " in one "
-                            + (turn.kind().toString().isEmpty() ? "step" : turn.kind().toString()) + ". It could be divided: "
+                    "The " + role + "'s step " + row.number() + " turns " + TurnText.amount(turn.sixteenths())
+                            + " in one "
+                            + (turn.kind().toString().isEmpty()
+                                    ? "step"
+                                    : turn.kind().toString()) + ". It could be divided: "
                             + TurnDivision.of(turn.sixteenths()).words() + "."));
         });
     }

@@ -14,6 +14,8 @@ public final class TurnRules {
                 new NeedsPivot(),
                 new FacingOrBacking(),
                 new BodyCompletes(),
-                new KeepsItsSide(), new NotAllAtOnce(), new CrossingTurnSide());
+                new KeepsItsSide(),
+                new NotAllAtOnce(),
+                new CrossingTurnSide());
     }
 }

@@ -32,7 +32,10 @@ final class ActionOnStandingFoot implements Rule {
                             "The " + role + "'s row " + row.number() + " is an action of the "
                                     + row.step().foot().spoken() + ", but the weight is on the "
                                     + row.standing().spoken() + ".")
-                    .withFix("Make it the " + row.standing().spoken(), "foot", row.standing().toString()));
+                    .withFix(
+                            "Make it the " + row.standing().spoken(),
+                            "foot",
+                            row.standing().toString()));
         });
     }
 }

@@ -8,6 +8,11 @@ public final class WeightRules {
     private WeightRules() {}
 
     public static List<Rule> all() {
-        return List.of(new FeetAlternate(), new TurnOnFullWeight(), new BrushLeavesWeight(), new ActionOnStandingFoot(), new RepeatsAlternate());
+        return List.of(
+                new FeetAlternate(),
+                new TurnOnFullWeight(),
+                new BrushLeavesWeight(),
+                new ActionOnStandingFoot(),
+                new RepeatsAlternate());
     }
 }

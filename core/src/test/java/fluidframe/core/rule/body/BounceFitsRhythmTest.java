@@ -19,12 +19,24 @@ class BounceFitsRhythmTest {
 
     @Test
     void findsABasicBounceOnADividedBeat() {
-        assertThat(reasons(rule, TestChart.latinBasic().dance(Dance.SAMBA).with(Role.MAN, 4, "count", "a").with(Role.MAN, 3, "bounce", "basic")))
-                .containsExactly("man 3: The man's step 3 lasts 3/4 of a beat, for which the basic bounce has no time.");
+        assertThat(reasons(
+                        rule,
+                        TestChart.latinBasic()
+                                .dance(Dance.SAMBA)
+                                .with(Role.MAN, 4, "count", "a")
+                                .with(Role.MAN, 3, "bounce", "basic")))
+                .containsExactly(
+                        "man 3: The man's step 3 lasts 3/4 of a beat, for which the basic bounce has no time.");
     }
 
     @Test
     void allowsTheAlternativeOne() {
-        assertThat(reasons(rule, TestChart.latinBasic().dance(Dance.SAMBA).with(Role.MAN, 4, "count", "a").with(Role.MAN, 3, "bounce", "alternative"))).isEmpty();
+        assertThat(reasons(
+                        rule,
+                        TestChart.latinBasic()
+                                .dance(Dance.SAMBA)
+                                .with(Role.MAN, 4, "count", "a")
+                                .with(Role.MAN, 3, "bounce", "alternative")))
+                .isEmpty();
     }
 }

@@ -19,11 +19,13 @@ class HipOverStandingFootTest {
     @Test
     void findsTheWrongHip() {
         assertThat(reasons(rule, TestChart.latinBasic().with(Role.MAN, 1, "hip", "settle R on 2")))
-                .containsExactly("man 1: On the man's step 1 the weight is on the LF, but the hip is charted \"settle R on 2\".");
+                .containsExactly(
+                        "man 1: On the man's step 1 the weight is on the LF, but the hip is charted \"settle R on 2\".");
     }
 
     @Test
     void allowsTheRightOne() {
-        assertThat(reasons(rule, TestChart.latinBasic().with(Role.MAN, 1, "hip", "settle L on 2, lateral R"))).isEmpty();
+        assertThat(reasons(rule, TestChart.latinBasic().with(Role.MAN, 1, "hip", "settle L on 2, lateral R")))
+                .isEmpty();
     }
 }

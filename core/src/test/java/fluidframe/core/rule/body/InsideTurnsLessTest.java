@@ -19,6 +19,7 @@ class InsideTurnsLessTest {
     @Test
     void findsABodyTurnedOnTheInside() {
         assertThat(reasons(rule, TestChart.naturalTurn().with(Role.LADY, 2, "turn", "3/8 R")))
-                .containsExactly("lady 2: The lady stepped back on step 1 and turns 3/8 R on step 2 with the whole body: on the inside of a turn the foot points ahead and the body turns less.");
+                .containsExactly(
+                        "lady 2: The lady stepped back on step 1 and turns 3/8 R on step 2 with the whole body: on the inside of a turn the foot points ahead and the body turns less.");
     }
 }

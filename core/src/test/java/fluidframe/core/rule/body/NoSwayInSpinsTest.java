@@ -24,6 +24,11 @@ class NoSwayInSpinsTest {
 
     @Test
     void allowsAnUprightOne() {
-        assertThat(reasons(rule, TestChart.naturalTurn().with(Role.MAN, 2, "turn", "1/4 R pivot").with(Role.MAN, 2, "sway", ""))).isEmpty();
+        assertThat(reasons(
+                        rule,
+                        TestChart.naturalTurn()
+                                .with(Role.MAN, 2, "turn", "1/4 R pivot")
+                                .with(Role.MAN, 2, "sway", "")))
+                .isEmpty();
     }
 }

@@ -18,7 +18,12 @@ class LeavesRoomTest {
 
     @Test
     void findsACrowdedCentre() {
-        assertThat(reasons(rule, TestChart.latinBasic().with(Role.LADY, 1, "place", "forward").with(Role.LADY, 1, "align", "facing centre")))
-                .containsExactly("man 1: Drawn on the floor, the partners are 0.10 m apart on the man's step 1: they crowd their own centre.");
+        assertThat(reasons(
+                        rule,
+                        TestChart.latinBasic()
+                                .with(Role.LADY, 1, "place", "forward")
+                                .with(Role.LADY, 1, "align", "facing centre")))
+                .containsExactly(
+                        "man 1: Drawn on the floor, the partners are 0.10 m apart on the man's step 1: they crowd their own centre.");
     }
 }

@@ -21,7 +21,19 @@ class WithinReachTest {
 
     @Test
     void findsPartnersWhoWalkApart() {
-        assertThat(reasons(rule, TestChart.latinBasic().holding(Hold.LEFT_TO_RIGHT).startingIn(CouplePosition.TURNING_ALONE).with(Role.MAN, 1, "place", "back").with(Role.LADY, 1, "place", "back").with(Role.MAN, 2, "place", "back").with(Role.MAN, 2, "align", "facing wall").with(Role.LADY, 2, "place", "back").with(Role.MAN, 3, "place", "back").with(Role.LADY, 3, "place", "back").dance(Dance.FOXTROT)))
+        assertThat(reasons(
+                        rule,
+                        TestChart.latinBasic()
+                                .holding(Hold.LEFT_TO_RIGHT)
+                                .startingIn(CouplePosition.TURNING_ALONE)
+                                .with(Role.MAN, 1, "place", "back")
+                                .with(Role.LADY, 1, "place", "back")
+                                .with(Role.MAN, 2, "place", "back")
+                                .with(Role.MAN, 2, "align", "facing wall")
+                                .with(Role.LADY, 2, "place", "back")
+                                .with(Role.MAN, 3, "place", "back")
+                                .with(Role.LADY, 3, "place", "back")
+                                .dance(Dance.FOXTROT)))
                 .containsExactly(
                         "man 3: Drawn on the floor, the partners are 1.8 m apart on the man's step 3, which the hold L-R does not reach.",
                         "man 4: Drawn on the floor, the partners are 1.7 m apart on the man's step 4, which the hold L-R does not reach.",

@@ -18,12 +18,17 @@ class LockStaysOnBallTest {
 
     @Test
     void findsAHeelInAQuickLock() {
-        assertThat(reasons(rule, TestChart.latinBasic().with(Role.MAN, 4, "place", "crosses behind").with(Role.MAN, 4, "work", "BF")))
+        assertThat(reasons(
+                        rule,
+                        TestChart.latinBasic()
+                                .with(Role.MAN, 4, "place", "crosses behind")
+                                .with(Role.MAN, 4, "work", "BF")))
                 .containsExactly("man 4: The man's step 4 crosses behind on 1/2 of a beat and yet puts the heel down.");
     }
 
     @Test
     void allowsASlowCross() {
-        assertThat(reasons(rule, TestChart.latinBasic().with(Role.MAN, 5, "place", "crosses behind"))).isEmpty();
+        assertThat(reasons(rule, TestChart.latinBasic().with(Role.MAN, 5, "place", "crosses behind")))
+                .isEmpty();
     }
 }

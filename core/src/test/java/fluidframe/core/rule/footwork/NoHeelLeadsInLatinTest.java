@@ -20,11 +20,15 @@ class NoHeelLeadsInLatinTest {
     @Test
     void findsAHeelLead() {
         assertThat(reasons(rule, TestChart.latinBasic().with(Role.MAN, 1, "work", "HF")))
-                .containsExactly("man 1: The man's step 1 leads with the heel (HF); in the Cha-Cha-Cha the ball touches first.");
+                .containsExactly(
+                        "man 1: The man's step 1 leads with the heel (HF); in the Cha-Cha-Cha the ball touches first.");
     }
 
     @Test
     void allowsItInThePasoDoble() {
-        assertThat(reasons(rule, TestChart.latinBasic().with(Role.MAN, 1, "work", "HF").dance(Dance.PASO_DOBLE))).isEmpty();
+        assertThat(reasons(
+                        rule,
+                        TestChart.latinBasic().with(Role.MAN, 1, "work", "HF").dance(Dance.PASO_DOBLE)))
+                .isEmpty();
     }
 }

@@ -19,11 +19,17 @@ class HoldAllowsTurnTest {
     @Test
     void findsATurnThatTwistsTheArms() {
         assertThat(reasons(rule, TestChart.latinBasic().with(Role.LADY, 2, "turn", "3/4 R spin")))
-                .containsExactly("lady 2: By the lady's step 2 she has turned 3/4 R more than the man in the hold closed no contact, which allows 5/8: let go or change hands before.");
+                .containsExactly(
+                        "lady 2: By the lady's step 2 she has turned 3/4 R more than the man in the hold closed no contact, which allows 5/8: let go or change hands before.");
     }
 
     @Test
     void allowsItUnderOneHand() {
-        assertThat(reasons(rule, TestChart.latinBasic().with(Role.LADY, 2, "turn", "3/4 R spin").with(Role.MAN, 1, "hold", "L-R"))).isEmpty();
+        assertThat(reasons(
+                        rule,
+                        TestChart.latinBasic()
+                                .with(Role.LADY, 2, "turn", "3/4 R spin")
+                                .with(Role.MAN, 1, "hold", "L-R")))
+                .isEmpty();
     }
 }

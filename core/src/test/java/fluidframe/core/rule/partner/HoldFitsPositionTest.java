@@ -19,11 +19,17 @@ class HoldFitsPositionTest {
     @Test
     void findsAClosedHoldInFan() {
         assertThat(reasons(rule, TestChart.latinBasic().with(Role.MAN, 5, "position", "fan")))
-                .containsExactly("man 5: On the man's step 5 the hold is closed no contact in fan position, where it does not reach: change the hold or the position.");
+                .containsExactly(
+                        "man 5: On the man's step 5 the hold is closed no contact in fan position, where it does not reach: change the hold or the position.");
     }
 
     @Test
     void allowsFanByTheHand() {
-        assertThat(reasons(rule, TestChart.latinBasic().with(Role.MAN, 5, "position", "fan").with(Role.MAN, 5, "hold", "L-R"))).isEmpty();
+        assertThat(reasons(
+                        rule,
+                        TestChart.latinBasic()
+                                .with(Role.MAN, 5, "position", "fan")
+                                .with(Role.MAN, 5, "hold", "L-R")))
+                .isEmpty();
     }
 }

@@ -18,12 +18,22 @@ class HoldTakenInReachTest {
 
     @Test
     void findsAHandTakenBackToBack() {
-        assertThat(reasons(rule, TestChart.latinBasic().with(Role.MAN, 3, "position", "back to back").with(Role.MAN, 3, "hold", "R-R")))
-                .containsExactly("man 3: The hold R-R is taken on the man's step 3, where the partners are back to back.");
+        assertThat(reasons(
+                        rule,
+                        TestChart.latinBasic()
+                                .with(Role.MAN, 3, "position", "back to back")
+                                .with(Role.MAN, 3, "hold", "R-R")))
+                .containsExactly(
+                        "man 3: The hold R-R is taken on the man's step 3, where the partners are back to back.");
     }
 
     @Test
     void allowsItFaceToFace() {
-        assertThat(reasons(rule, TestChart.latinBasic().with(Role.MAN, 3, "position", "open facing").with(Role.MAN, 3, "hold", "R-R"))).isEmpty();
+        assertThat(reasons(
+                        rule,
+                        TestChart.latinBasic()
+                                .with(Role.MAN, 3, "position", "open facing")
+                                .with(Role.MAN, 3, "hold", "R-R")))
+                .isEmpty();
     }
 }

@@ -19,11 +19,17 @@ class ShapingAnsweredTest {
     @Test
     void findsShapingOfOneOnly() {
         assertThat(reasons(rule, TestChart.closedChange().with(Role.MAN, 2, "body", "shape L")))
-                .containsExactly("lady 2: The man shapes on step 2, but nothing is charted for the lady's body on step 2.");
+                .containsExactly(
+                        "lady 2: The man shapes on step 2, but nothing is charted for the lady's body on step 2.");
     }
 
     @Test
     void allowsAnAnswer() {
-        assertThat(reasons(rule, TestChart.closedChange().with(Role.MAN, 2, "body", "shape L").with(Role.LADY, 2, "body", "shape R"))).isEmpty();
+        assertThat(reasons(
+                        rule,
+                        TestChart.closedChange()
+                                .with(Role.MAN, 2, "body", "shape L")
+                                .with(Role.LADY, 2, "body", "shape R")))
+                .isEmpty();
     }
 }

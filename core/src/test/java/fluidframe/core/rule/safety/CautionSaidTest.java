@@ -19,6 +19,7 @@ class CautionSaidTest {
     @Test
     void asksForACautionWhereSomebodySpins() {
         assertThat(reasons(rule, TestChart.latinBasic().with(Role.LADY, 2, "turn", "1 R spin")))
-                .containsExactly("lady 2: The lady's step 2 is a spin, and the chart says no caution: A spin is made with full weight on the turning foot, in shoes that let it turn, with space around. Pain is a signal to stop.");
+                .containsExactly(
+                        "lady 2: The lady's step 2 is a spin, and the chart says no caution: A spin is made with full weight on the turning foot, in shoes that let it turn, with space around. Pain is a signal to stop.");
     }
 }

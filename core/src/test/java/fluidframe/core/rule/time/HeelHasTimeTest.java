@@ -19,11 +19,15 @@ class HeelHasTimeTest {
     @Test
     void findsAHeelLoweredOnHalfABeat() {
         assertThat(reasons(rule, TestChart.latinBasic().with(Role.MAN, 4, "work", "BF")))
-                .containsExactly("man 4: The man's step 4 lasts 0.24 seconds at the usual tempo, which is too short to lower the heel as BF asks.");
+                .containsExactly(
+                        "man 4: The man's step 4 lasts 0.24 seconds at the usual tempo, which is too short to lower the heel as BF asks.");
     }
 
     @Test
     void allowsItWithoutWeight() {
-        assertThat(reasons(rule, TestChart.latinBasic().with(Role.MAN, 4, "work", "BF").with(Role.MAN, 4, "weight", "none"))).isEmpty();
+        assertThat(reasons(
+                        rule,
+                        TestChart.latinBasic().with(Role.MAN, 4, "work", "BF").with(Role.MAN, 4, "weight", "none")))
+                .isEmpty();
     }
 }

@@ -19,12 +19,26 @@ class SplitsCompleteTest {
 
     @Test
     void findsASlowBegunOffTheBeat() {
-        assertThat(reasons(rule, TestChart.closedChange().dance(Dance.TANGO).with(Role.MAN, 1, "count", "Q").with(Role.MAN, 2, "count", "S").with(Role.MAN, 3, "count", "Q")))
-                .containsExactly("man 2: The man's step 2 begins 1/2 of a beat off the beat: the split before it is not completed.");
+        assertThat(reasons(
+                        rule,
+                        TestChart.closedChange()
+                                .dance(Dance.TANGO)
+                                .with(Role.MAN, 1, "count", "Q")
+                                .with(Role.MAN, 2, "count", "S")
+                                .with(Role.MAN, 3, "count", "Q")))
+                .containsExactly(
+                        "man 2: The man's step 2 begins 1/2 of a beat off the beat: the split before it is not completed.");
     }
 
     @Test
     void allowsTwoQuicksAndASlow() {
-        assertThat(reasons(rule, TestChart.closedChange().dance(Dance.TANGO).with(Role.MAN, 1, "count", "Q").with(Role.MAN, 2, "count", "Q").with(Role.MAN, 3, "count", "S"))).isEmpty();
+        assertThat(reasons(
+                        rule,
+                        TestChart.closedChange()
+                                .dance(Dance.TANGO)
+                                .with(Role.MAN, 1, "count", "Q")
+                                .with(Role.MAN, 2, "count", "Q")
+                                .with(Role.MAN, 3, "count", "S")))
+                .isEmpty();
     }
 }

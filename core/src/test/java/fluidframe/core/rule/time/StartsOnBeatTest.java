@@ -25,6 +25,12 @@ class StartsOnBeatTest {
 
     @Test
     void leavesSlowsAndQuicksAlone() {
-        assertThat(reasons(rule, TestChart.closedChange().dance(Dance.FOXTROT).with(Role.MAN, 1, "count", "S").with(Role.LADY, 1, "count", "S"))).isEmpty();
+        assertThat(reasons(
+                        rule,
+                        TestChart.closedChange()
+                                .dance(Dance.FOXTROT)
+                                .with(Role.MAN, 1, "count", "S")
+                                .with(Role.LADY, 1, "count", "S")))
+                .isEmpty();
     }
 }

@@ -28,7 +28,12 @@ class WholeBarsTest {
         assertThat(reasons(rule, TestChart.closedChange().dance(Dance.FOXTROT)))
                 .first()
                 .isEqualTo("man 3: The man's rows last 3 beats, which is 1 over a whole number of half bars of 2.");
-        assertThat(reasons(rule, TestChart.closedChange().with(Role.MAN, 3, "count", "S").with(Role.LADY, 3, "count", "S").dance(Dance.FOXTROT)))
+        assertThat(reasons(
+                        rule,
+                        TestChart.closedChange()
+                                .with(Role.MAN, 3, "count", "S")
+                                .with(Role.LADY, 3, "count", "S")
+                                .dance(Dance.FOXTROT)))
                 .isEmpty();
     }
 

@@ -19,11 +19,13 @@ class NotAllAtOnceTest {
     @Test
     void proposesHowToDivideALargeSwivel() {
         assertThat(reasons(rule, TestChart.latinBasic().with(Role.LADY, 2, "turn", "3/4 R swivel")))
-                .containsExactly("lady 2: The lady's step 2 turns 3/4 R in one swivel. It could be divided: of 3/4: 1/8 with the preceding step, 1/8 swivel, 3/8 on the ball, 1/8 on the last.");
+                .containsExactly(
+                        "lady 2: The lady's step 2 turns 3/4 R in one swivel. It could be divided: of 3/4: 1/8 with the preceding step, 1/8 swivel, 3/8 on the ball, 1/8 on the last.");
     }
 
     @Test
     void allowsASpinOfThatSize() {
-        assertThat(reasons(rule, TestChart.latinBasic().with(Role.LADY, 2, "turn", "3/4 R spin"))).isEmpty();
+        assertThat(reasons(rule, TestChart.latinBasic().with(Role.LADY, 2, "turn", "3/4 R spin")))
+                .isEmpty();
     }
 }

@@ -24,6 +24,11 @@ class ActionOnStandingFootTest {
 
     @Test
     void allowsAnActionOfTheStandingFoot() {
-        assertThat(reasons(rule, TestChart.latinBasic().with(Role.LADY, 5, "place", "no step").with(Role.LADY, 5, "foot", "L"))).isEmpty();
+        assertThat(reasons(
+                        rule,
+                        TestChart.latinBasic()
+                                .with(Role.LADY, 5, "place", "no step")
+                                .with(Role.LADY, 5, "foot", "L")))
+                .isEmpty();
     }
 }

@@ -26,6 +26,7 @@ class RepeatsAlternateTest {
 
     @Test
     void allowsItMirrored() {
-        assertThat(reasons(rule, TestChart.latinBasic().repeating(new RepeatGroup(1, 5, 1, 4, true)))).isEmpty();
+        assertThat(reasons(rule, TestChart.latinBasic().repeating(new RepeatGroup(1, 5, 1, 4, true))))
+                .isEmpty();
     }
 }

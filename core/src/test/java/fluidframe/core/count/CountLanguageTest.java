@@ -1,0 +1,64 @@
+package fluidframe.core.count;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class CountLanguageTest {
+    private static String said(CountLanguage language, Dance dance, String rhythm) {
+        Rhythm parsed = Rhythm.parse(dance, rhythm);
+        Beats start = Beats.of(Math.max(parsed.count(0).beat(), 1) - 1);
+        return language.say(parsed, start)
+                .map(words -> String.join(" | ", words))
+                .orElse("-");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "beat numbers, foxtrot, S Q Q, 1.2 | 3 | 4",
+        "beat numbers, samba, 1 a 2, 1 | a | 2",
+        "beat numbers, jive, Q a Q Q, 1 | a | 2 | 3",
+        "beat numbers, tango, Q Q S, 1 | & | 2",
+        "slow and quick, quickstep, 1.2 3 4, S | Q | Q",
+        "slow and quick, cha-cha, 2 3 4 & 1, Q | Q | Q | & | Q",
+        "slow and quick, waltz, 1 2 3, -",
+        "teaching count, cha-cha, 2 3 4 & 1, one | two | cha | cha | one",
+        "teaching count, waltz, 1 2 & 3, one | two | and | three",
+        "body count, rumba, 2 3 4.1, 2 & | 3 & | 4 & 1 &",
+        "body count, samba, 1 a 2, 1 & | a | 2 &"
+    })
+    void saysTheSameRhythmInEveryLanguage(String language, String dance, String rhythm, String said) {
+        assertThat(said(CountLanguage.parse(language), Dance.parse(dance), rhythm))
+                .isEqualTo(said);
+    }
+
+    @Test
+    void whatCanBeWrittenReadsBackToTheSameBeats() {
+        for (Dance dance : Dance.values()) {
+            Beats start = Beats.of(dance.startBeats().get(0) - 1);
+            for (int steps = 1; steps <= 5; steps++) {
+                for (Rhythm rhythm : RhythmChoices.of(dance, steps, dance.bar().times(2), start)) {
+                    for (CountLanguage language : List.of(CountLanguage.BEATS, CountLanguage.SLOW_QUICK)) {
+                        Optional<List<String>> words = language.say(rhythm, start);
+                        if (words.isEmpty()) continue;
+                        Rhythm read = Rhythm.parse(dance, String.join(" ", words.get()));
+                        for (int i = 0; i < steps; i++)
+                            assertThat(read.beats(i)).isEqualTo(rhythm.beats(i));
+                    }
+                    assertThat(CountLanguage.BODY.say(rhythm, start).orElseThrow())
+                            .hasSize(steps);
+                }
+            }
+        }
+    }
+
+    @Test
+    void refusesALanguageNobodyCountsIn() {
+        assertThatThrownBy(() -> CountLanguage.parse("latin")).hasMessageContaining("but was \"latin\"");
+    }
+}
