@@ -84,6 +84,20 @@ public final class ChartWriter {
         return root;
     }
 
+    /** One row as the format writes it. */
+    public static ObjectNode toJson(Step step) {
+        ObjectNode row = NODES.objectNode();
+        row(row, step);
+        return row;
+    }
+
+    /** Rows as the format writes them. */
+    public static ArrayNode toJson(List<Step> steps) {
+        ArrayNode rows = NODES.arrayNode();
+        steps.forEach(step -> row(rows.addObject(), step));
+        return rows;
+    }
+
     private static void words(ObjectNode object, String key, List<?> values) {
         if (values.isEmpty()) return;
         ArrayNode array = object.putArray(key);

@@ -47,6 +47,18 @@ public final class Shorthand {
         return new TypedRows(shorthand.man, shorthand.lady, shorthand.problems);
     }
 
+    /** A row as a person reads it in one line: what is charted, with dots between. */
+    public static String words(Step step) {
+        List<String> words = new ArrayList<>();
+        for (Column column : Column.values()) {
+            String text = column.of(step);
+            boolean said = column == Column.LEAD || column == Column.NOTE || text.isEmpty();
+            if (column == Column.FOOT) words.add(step.foot().spoken());
+            else if (!said) words.add(column == Column.SWAY || column == Column.CBM ? column + " " + text : text);
+        }
+        return String.join(" · ", words);
+    }
+
     private void line(String line, int number, int offset, Role role) {
         if (line.isBlank()) return;
         List<Step> rows = role == Role.MAN ? man : lady;

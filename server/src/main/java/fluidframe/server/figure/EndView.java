@@ -1,5 +1,6 @@
 package fluidframe.server.figure;
 
+import fluidframe.core.chart.Step;
 import fluidframe.core.couple.CouplePosition;
 import fluidframe.core.couple.Role;
 import fluidframe.core.direction.Alignment;
@@ -30,6 +31,8 @@ public record EndView(
         double ladyAhead) {
     static EndView start(Danceable danced) {
         Ledger ledger = danced.ledger();
+        if (danced.chart().isSolo())
+            return alone(danced, ledger.of(only(danced)).start(), 0);
         Direction man = ledger.of(Role.MAN).start();
         return new EndView(
                 man.sixteenths(),
@@ -50,7 +53,34 @@ public record EndView(
                 danced.chart().start().position().ahead());
     }
 
+    private static Role only(Danceable danced) {
+        return danced.chart().man().isEmpty() ? Role.LADY : Role.MAN;
+    }
+
+    /** One dancer alone; the row tells how the alignment is named. */
+    private static EndView alone(Danceable danced, Direction foot, int row) {
+        Role role = only(danced);
+        Step step = danced.chart().steps(role).get(row);
+        String free = row == 0
+                ? step.foot().toString()
+                : danced.ledger().of(role).last().free().toString();
+        return new EndView(
+                foot.sixteenths(),
+                foot.sixteenths(),
+                role == Role.MAN ? free : "",
+                role == Role.LADY ? free : "",
+                "alone",
+                named(step.alignment().map(Alignment::kind).orElse(Alignment.Kind.FACING), foot),
+                false,
+                0,
+                0);
+    }
+
     static EndView finish(Danceable danced) {
+        if (danced.chart().isSolo()) {
+            var rows = danced.ledger().of(only(danced)).rows();
+            return alone(danced, rows.get(rows.size() - 1).foot(), rows.size() - 1);
+        }
         Arrival arrival = Arrival.after(danced);
         var last = danced.ledger().of(Role.MAN).last().step();
         return new EndView(

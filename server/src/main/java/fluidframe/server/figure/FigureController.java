@@ -12,6 +12,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -49,10 +50,11 @@ class FigureController {
         this.drafts = drafts;
     }
 
+    /** Figures of one dance, or of {@code all}, that fit a search in a coach's words. */
     @GetMapping
     List<FigureSummary> list(
             @RequestParam(defaultValue = "waltz") String dance, @RequestParam(defaultValue = "") String q) {
-        return figures.list(Dance.parse(dance), q);
+        return figures.list(dance.equals("all") ? Optional.empty() : Optional.of(Dance.parse(dance)), q);
     }
 
     @GetMapping("/{id}")

@@ -1,77 +1,155 @@
 package fluidframe.server.figure;
 
 import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.Column;
 import fluidframe.core.chart.Identity;
 import fluidframe.core.chart.Step;
+import fluidframe.core.chart.Teaching;
+import fluidframe.core.couple.CouplePosition;
 import fluidframe.core.couple.Role;
 import fluidframe.core.link.Danceable;
-import java.util.Arrays;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * Finds figures by what a coach would say of them: a name, another name, "promenade RF", "heel turn", "3/8", "facing DW".
- * Every word has to be found, at the beginning of a word of the figure.
+ * Finds figures by what a coach would say of them: a name, another name, "promenade RF free", "heel turn", "3/8", "starts
+ * facing DW", "finishes in promenade". Every word has to be found, at the beginning of a word of the figure; words after
+ * "starts" are looked for where it starts, words after "finishes" where it finishes.
  */
 final class FigureSearch {
-    private static final Set<String> FILLERS = Set.of(
-            "a", "an", "the", "in", "on", "of", "with", "and", "to", "foot", "free", "starts", "start", "begins");
-
-    private FigureSearch() {}
-
-    static boolean matches(Danceable danced, String query) {
-        String text = words(danced);
-        return Arrays.stream(normal(query).split(" "))
-                .filter(word -> !word.isEmpty() && !FILLERS.contains(word))
-                .allMatch(word -> text.contains(" " + word));
+    /** Where a word is looked for. */
+    private enum Place {
+        ANYWHERE,
+        START,
+        FINISH
     }
 
-    /** 0 for a figure called what was asked for, 1 for one in which the words merely occur; for sorting. */
-    static int rank(Danceable danced, String query) {
+    private record Wanted(String word, Place place) {
+        /** Whether the word says where figures start and finish, so that a name which happens to hold it does not count. */
+        boolean isOfPlace() {
+            return PLACES.contains(word);
+        }
+    }
+
+    private static final Set<String> PLACES = Stream.concat(
+                    Stream.of(CouplePosition.values())
+                            .flatMap(position -> Stream.of(position.toString().split(" "))),
+                    Stream.of(
+                            "pp",
+                            "facing",
+                            "backing",
+                            "pointing",
+                            "lod",
+                            "dw",
+                            "dc",
+                            "wall",
+                            "centre",
+                            "dwa",
+                            "dca",
+                            "rf",
+                            "lf"))
+            .collect(Collectors.toUnmodifiableSet());
+
+    private static final Set<String> FILLERS =
+            Set.of("a", "an", "the", "in", "on", "of", "with", "and", "to", "foot", "free");
+    private static final Set<String> STARTS = Set.of("starts", "start", "begins", "begin", "starting", "from");
+    private static final Set<String> FINISHES = Set.of("finishes", "finish", "ends", "end", "ending", "into");
+
+    private final List<Wanted> wanted = new ArrayList<>();
+    private final String asked;
+
+    private FigureSearch(String query) {
+        asked = normal(query).trim();
+        Place place = Place.ANYWHERE;
+        String[] words = asked.split(" ");
+        for (int i = 0; i < words.length; i++) {
+            boolean more = i + 1 < words.length;
+            if (more && STARTS.contains(words[i])) place = Place.START;
+            else if (more && FINISHES.contains(words[i])) place = Place.FINISH;
+            else if (!words[i].isEmpty() && !FILLERS.contains(words[i])) wanted.add(new Wanted(words[i], place));
+        }
+    }
+
+    static FigureSearch of(String query) {
+        return new FigureSearch(query);
+    }
+
+    boolean matches(Danceable danced) {
+        if (wanted.isEmpty()) return true;
+        if (rank(danced) == 0) return true;
+        String called = names(danced).collect(Collectors.joining(" ", " ", " "));
+        String start = normal(end(EndView.start(danced)));
+        String finish = normal(end(EndView.finish(danced)));
+        String name = normal(called);
+        String all = normal(words(danced)) + start + finish;
+        return wanted.stream().allMatch(w -> {
+            String where = w.place() == Place.START ? start : w.place() == Place.FINISH ? finish : all;
+            return where.contains(" " + w.word()) || !w.isOfPlace() && name.contains(" " + w.word());
+        });
+    }
+
+    /** 0 for a figure called what was asked for, 1 for one that says it in one breath, 2 where the words merely occur. */
+    int rank(Danceable danced) {
+        if (names(danced).anyMatch(name -> normal(name).contains(asked))) return 0;
+        return normal(words(danced)).contains(" " + asked) ? 1 : 2;
+    }
+
+    /** Those that say what was asked for in one breath; where none does, all. */
+    List<Danceable> closest(List<Danceable> found) {
+        List<Danceable> close =
+                found.stream().filter(danced -> rank(danced) < 2).toList();
+        return (close.isEmpty() ? found : close)
+                .stream().sorted(Comparator.comparingInt(this::rank)).toList();
+    }
+
+    private static Stream<String> names(Danceable danced) {
         Identity identity = danced.figure().identity();
-        String asked = normal(query).trim();
-        return Stream.concat(Stream.of(identity.name()), identity.otherNames().stream())
-                        .anyMatch(name -> normal(name).contains(asked))
-                ? 0
-                : 1;
+        return Stream.concat(Stream.of(identity.name()), identity.otherNames().stream());
+    }
+
+    private static String end(EndView end) {
+        String abbreviation = end.position().equals("promenade") ? " PP" : "";
+        return end.position() + abbreviation + " " + foot(end.manFoot()) + " " + end.alignment()
+                + (end.outside() ? " outside partner" : "");
+    }
+
+    private static String foot(String free) {
+        return free.isEmpty() ? "" : free + "F " + (free.equals("R") ? "right" : "left");
     }
 
     private static String words(Danceable danced) {
         Chart chart = danced.figure();
-        StringBuilder text = new StringBuilder(" ");
-        text.append(chart.identity().name())
-                .append(' ')
-                .append(String.join(" ", chart.identity().otherNames()));
-        text.append(' ')
-                .append(String.join(
-                        " ",
-                        chart.identity().levels().values().stream()
-                                .map(Enum::name)
-                                .toList()));
-        EndView start = EndView.start(danced);
-        EndView finish = EndView.finish(danced);
-        for (EndView end : new EndView[] {start, finish}) {
-            text.append(' ')
-                    .append(end.position())
-                    .append(' ')
-                    .append(end.manFoot())
-                    .append("F ")
-                    .append(end.alignment());
-            text.append(end.position().equals("promenade") ? " PP " : " ")
-                    .append(end.manFoot().equals("R") ? "right " : "left ");
-        }
-        for (Role role : Role.values()) {
-            text.append(chart.steps(role).stream().map(FigureSearch::row).collect(Collectors.joining(" ", " ", " ")));
-        }
-        return normal(text.toString());
+        Teaching teaching = chart.teaching();
+        StringBuilder text = new StringBuilder(names(danced).collect(Collectors.joining(" ")));
+        chart.identity()
+                .levels()
+                .forEach((style, level) ->
+                        text.append(' ').append(style).append(' ').append(level));
+        text.append(' ').append(chart.identity().summary());
+        teaching.faults()
+                .forEach(f -> text.append(' ')
+                        .append(f.seen())
+                        .append(' ')
+                        .append(f.cause())
+                        .append(' ')
+                        .append(f.cue()));
+        chart.options().forEach(option -> text.append(' ').append(option.name()));
+        for (Role role : Role.values())
+            chart.steps(role).forEach(step -> text.append(' ').append(row(step)));
+        return text.toString();
     }
 
     private static String row(Step step) {
-        return step.spoken() + " " + step.turn() + " "
-                + step.alignment().map(Object::toString).orElse("") + " "
-                + step.footwork().map(Object::toString).orElse("");
+        return step.spoken() + " "
+                + Stream.of(Column.values())
+                        .filter(column -> !column.isRequired())
+                        .map(column -> column.of(step))
+                        .collect(Collectors.joining(" "));
     }
 
     private static String normal(String text) {

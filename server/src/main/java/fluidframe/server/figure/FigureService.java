@@ -4,15 +4,19 @@ import com.fasterxml.jackson.databind.JsonNode;
 import fluidframe.core.chart.Chart;
 import fluidframe.core.chart.FigureUse;
 import fluidframe.core.count.Dance;
+import fluidframe.core.couple.Role;
+import fluidframe.core.link.Danceable;
+import fluidframe.core.proposal.ChartMaker;
 import fluidframe.core.rule.Sheet;
 import fluidframe.library.ChartReader;
 import fluidframe.library.ChartWriter;
 import fluidframe.library.ReadResult;
+import fluidframe.library.Shorthand;
 import fluidframe.server.web.NotFoundException;
 import fluidframe.server.web.StaleException;
 import fluidframe.server.web.UnreadableException;
 import java.time.Instant;
-import java.util.Comparator;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -39,13 +43,18 @@ class FigureService {
     }
 
     @Transactional(readOnly = true)
-    List<FigureSummary> list(Dance dance, String query) {
+    List<FigureSummary> list(Optional<Dance> dance, String query) {
         Set<String> own = copies.findAll().stream().map(FigureCopyEntity::id).collect(Collectors.toSet());
         Set<String> drafted = drafts.figureIds();
-        return shelf.repertoire().of(dance).stream()
-                .filter(danced -> danced.use().equals(FigureUse.WHOLE))
-                .filter(danced -> FigureSearch.matches(danced, query))
-                .sorted(Comparator.comparingInt(danced -> FigureSearch.rank(danced, query)))
+        FigureSearch search = FigureSearch.of(query);
+        List<Danceable> found = shelf.repertoire().charts().stream()
+                .filter(chart -> dance.isEmpty() || chart.dance() == dance.get())
+                .map(chart -> shelf.repertoire()
+                        .find(chart.id(), FigureUse.WHOLE)
+                        .orElseGet(() -> Danceable.of(chart, FigureUse.WHOLE)))
+                .filter(search::matches)
+                .toList();
+        return search.closest(found).stream()
                 .map(danced -> FigureSummary.of(
                         danced,
                         shelf.shipped(danced.figure().id()).isPresent(),
@@ -54,11 +63,66 @@ class FigureService {
                 .toList();
     }
 
+    /** Keeps a new figure as a draft; refuses an id that is taken, saying by which figure. */
+    @Transactional
+    FigureView begin(Chart chart) {
+        boolean taken = copies.existsById(chart.id())
+                || shelf.shipped(chart.id()).isPresent()
+                || drafts.of(chart.id()).isPresent();
+        if (taken) {
+            throw new IllegalArgumentException("There is a " + chart.dance().title() + " figure called \""
+                    + chart.identity().name() + "\" already: choose another name");
+        }
+        drafts.keep(chart.id(), 0, ChartWriter.toJson(chart));
+        return get(chart.id());
+    }
+
+    /** Figures that exist as drafts only. */
+    @Transactional(readOnly = true)
+    List<FigureView.BegunView> begun() {
+        return drafts.figureIds().stream()
+                .sorted()
+                .filter(id -> !copies.existsById(id) && shelf.shipped(id).isEmpty())
+                .map(id -> {
+                    FigureView.DraftView draft = drafts.of(id).orElseThrow();
+                    return new FigureView.BegunView(
+                            id,
+                            draft.chart().path("name").asText(id),
+                            draft.chart().path("dance").asText(""),
+                            draft.savedAt());
+                })
+                .toList();
+    }
+
+    /** A figure that exists as a draft only, as it stood when it was last readable, else with its first row. */
+    private Optional<Chart> drafted(String id) {
+        return drafts.of(id).map(draft -> {
+            ReadResult read = ChartReader.read(draft.chart());
+            return read.chart().orElseGet(() -> placeholder(draft.chart()));
+        });
+    }
+
+    private static Chart placeholder(JsonNode draft) {
+        String dance = draft.path("dance").asText("waltz");
+        Dance known = Arrays.stream(Dance.values())
+                .filter(d -> d.toString().equals(dance))
+                .findFirst()
+                .orElse(Dance.WALTZ);
+        String first = known.startBeats().get(0) + " ";
+        return ChartMaker.begun(
+                known,
+                draft.path("name").asText("Unnamed").replaceAll("^\\W*$", "Unnamed"),
+                Shorthand.read(first + "l f", Role.MAN).man().get(0),
+                Shorthand.read(first + "r b", Role.LADY).lady().get(0));
+    }
+
     @Transactional(readOnly = true)
     FigureView get(String id) {
         Optional<FigureCopyEntity> copy = copies.findById(id);
-        Chart chart =
-                copy.map(FigureCopyEntity::toChart).or(() -> shelf.shipped(id)).orElseThrow(() -> missing(id));
+        Chart chart = copy.map(FigureCopyEntity::toChart)
+                .or(() -> shelf.shipped(id))
+                .or(() -> drafted(id))
+                .orElseThrow(() -> missing(id));
         return new FigureView(
                 id,
                 copy.map(FigureCopyEntity::number).orElse(0),

@@ -3,8 +3,10 @@ package fluidframe.server.figure;
 import fluidframe.core.chart.Chart;
 import fluidframe.core.chart.Step;
 import fluidframe.core.check.RuleBook;
+import fluidframe.core.couple.Role;
 import fluidframe.core.direction.TurnText;
 import fluidframe.core.link.Danceable;
+import fluidframe.core.rule.Severity;
 import java.util.List;
 import java.util.Locale;
 
@@ -26,6 +28,7 @@ public record FigureSummary(
         int broken,
         int doubtful,
         int doubtfulRows,
+        String solo,
         String summary) {
     static FigureSummary of(Danceable danced, boolean shipped, boolean own, boolean draft) {
         Chart chart = danced.figure();
@@ -41,18 +44,22 @@ public record FigureSummary(
                         .orElse("unlisted"),
                 WorkView.bars(chart),
                 chart.length().toDouble(),
-                TurnText.amount(
-                        danced.ledger().of(fluidframe.core.couple.Role.MAN).totalTurn()),
+                TurnText.amount(danced.ledger()
+                        .of(chart.man().isEmpty() ? Role.LADY : Role.MAN)
+                        .totalTurn()),
                 EndView.start(danced),
                 EndView.finish(danced),
                 shipped,
                 own,
                 draft,
                 (int) checked.stream().filter(RuleBook.Checked::isBroken).count(),
-                (int) checked.stream().filter(c -> c.isOpen() && !c.isBroken()).count(),
+                (int) checked.stream()
+                        .filter(c -> c.isOpen() && c.finding().severity() == Severity.DOUBTFUL)
+                        .count(),
                 (int) java.util.stream.Stream.concat(chart.man().stream(), chart.lady().stream())
                         .filter(Step::doubtful)
                         .count(),
+                chart.man().isEmpty() ? "lady" : chart.lady().isEmpty() ? "man" : "",
                 chart.identity().summary());
     }
 }

@@ -27,6 +27,9 @@ public record FigureView(
             @Schema(ref = ApiDescription.CHART) JsonNode chart,
             Instant savedAt) {}
 
+    /** A figure begun and not yet saved. */
+    public record BegunView(String id, String name, String dance, Instant savedAt) {}
+
     /** A saved version. */
     public record VersionView(int version, String note, Instant savedAt) {}
 }

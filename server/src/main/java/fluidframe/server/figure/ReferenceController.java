@@ -2,9 +2,12 @@ package fluidframe.server.figure;
 
 import fluidframe.core.check.RuleBook;
 import fluidframe.core.count.Dance;
+import fluidframe.core.rule.Sheet;
+import fluidframe.library.RuleExamples;
 import fluidframe.library.Vocabulary;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -15,10 +18,23 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class ReferenceController {
     /** A dance; tempo in bars a minute. */
-    record DanceView(String id, String title, int beatsPerBar, int slowest, int fastest, int figures) {}
+    record DanceView(
+            String id,
+            String title,
+            String style,
+            String family,
+            boolean moving,
+            int beatsPerBar,
+            List<Integer> startBeats,
+            int slowest,
+            int fastest,
+            int figures) {}
 
     /** A rule as it is told to a reader. */
     record RuleView(String id, String statement, List<String> exceptions) {}
+
+    /** An example of one family of rules, worked out with its finding. */
+    record ExampleView(String topic, String name, String summary, WorkView work) {}
 
     private final FigureShelf shelf;
 
@@ -32,7 +48,11 @@ class ReferenceController {
                 .map(dance -> new DanceView(
                         dance.toString(),
                         dance.title(),
+                        dance.style().name().toLowerCase(Locale.ROOT),
+                        dance.family().name().toLowerCase(Locale.ROOT),
+                        dance.isMoving(),
                         dance.beatsPerBar(),
+                        dance.startBeats(),
                         dance.slowestBarsPerMinute(),
                         dance.fastestBarsPerMinute(),
                         (int) shelf.repertoire().charts().stream()
@@ -44,6 +64,18 @@ class ReferenceController {
     @GetMapping("/vocabulary")
     Map<String, List<Vocabulary.Word>> vocabulary() {
         return Vocabulary.columns();
+    }
+
+    /** A short chart with one fault on purpose for each family of rules. */
+    @GetMapping("/rules/examples")
+    List<ExampleView> examples() {
+        return RuleExamples.load().entrySet().stream()
+                .map(entry -> new ExampleView(
+                        entry.getKey(),
+                        entry.getValue().identity().name(),
+                        entry.getValue().identity().summary(),
+                        WorkView.of(Sheet.of(entry.getValue()))))
+                .toList();
     }
 
     @GetMapping("/rules")

@@ -2,6 +2,9 @@ package fluidframe.server.figure;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.databind.JsonNode;
+import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.Reading;
+import fluidframe.core.count.Tempo;
 import fluidframe.core.rule.Sheet;
 import fluidframe.library.ChartReader;
 import fluidframe.library.ChartWriter;
@@ -10,8 +13,10 @@ import fluidframe.library.ReadResult;
 import fluidframe.server.web.ApiDescription;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Works out a chart as somebody types it; keeps nothing. */
@@ -29,11 +34,29 @@ class WorkController {
             @Schema(ref = ApiDescription.CHART) JsonNode chart,
             WorkView work) {}
 
+    /**
+     * Works the chart out as the reader has it shown.
+     *
+     * @param timing id of another timing of the chart, blank for the one in the rows
+     * @param option ids of options switched on
+     * @param repeats how often repeated steps are danced, 0 for as charted
+     * @param tempo bars a minute for the seconds of every row, 0 for the middle of the dance's customary band
+     */
     @PostMapping("/api/work")
-    Worked work(@RequestBody @Schema(ref = ApiDescription.CHART) JsonNode chart) {
+    Worked work(
+            @RequestBody @Schema(ref = ApiDescription.CHART) JsonNode chart,
+            @RequestParam(defaultValue = "") String timing,
+            @RequestParam(required = false) List<String> option,
+            @RequestParam(defaultValue = "0") int repeats,
+            @RequestParam(defaultValue = "0") double tempo) {
         ReadResult result = ChartReader.read(chart);
-        return result.chart()
-                .map(read -> new Worked(List.of(), ChartWriter.toJson(read), WorkView.of(Sheet.of(read))))
-                .orElseGet(() -> new Worked(result.problems(), null, null));
+        if (result.chart().isEmpty()) return new Worked(result.problems(), null, null);
+        Reading reading = new Reading(
+                Optional.of(timing).filter(id -> !id.isBlank()), option == null ? List.of() : option, repeats);
+        Chart read = reading.of(result.chart().get());
+        Tempo at = tempo == 0
+                ? WorkView.usualTempo(read)
+                : new Tempo(tempo, read.dance().beatsPerBar());
+        return new Worked(List.of(), ChartWriter.toJson(read), WorkView.of(Sheet.of(read), at));
     }
 }

@@ -3,13 +3,18 @@ package fluidframe.server.figure;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import fluidframe.core.chart.Chart;
 import fluidframe.core.check.RuleBook;
+import fluidframe.core.count.Beats;
+import fluidframe.core.count.Dance;
+import fluidframe.core.count.Tempo;
 import fluidframe.core.couple.Role;
 import fluidframe.core.direction.TurnText;
+import fluidframe.core.floor.Circling;
 import fluidframe.core.floor.FloorPlan;
 import fluidframe.core.floor.Footfall;
 import fluidframe.core.floor.Point;
 import fluidframe.core.ledger.LedgerRow;
 import fluidframe.core.ledger.RoleLedger;
+import fluidframe.core.rule.Severity;
 import fluidframe.core.rule.Sheet;
 import java.util.List;
 
@@ -23,7 +28,9 @@ public record WorkView(
         List<FindingView> findings,
         int broken,
         int doubtful,
-        FloorView floor) {
+        int notes,
+        FloorView floor,
+        AidsView aids) {
 
     /** One role's account. */
     public record RoleView(int start, String turn, List<RowView> rows) {}
@@ -35,15 +42,20 @@ public record WorkView(
             double onset,
             double length,
             String beats,
+            String at,
+            double seconds,
             String spoken,
             int foot,
             int body,
             int running,
+            int turn,
+            String turnKind,
             String turned,
             boolean computed,
             String standing,
             boolean up,
             String position,
+            String hold,
             boolean doubtful) {}
 
     /** A finding; {@code role} is null for the figure as a whole, {@code variant} names the variant it is about. */
@@ -61,8 +73,17 @@ public record WorkView(
     /** A change of one cell; {@code column} is the key of the cell in the chart format. */
     public record FixView(String label, String role, int step, String column, String text) {}
 
-    /** Feet of both dancers. */
-    public record FloorView(List<FootView> feet, PlaceView startMan, PlaceView startLady) {}
+    /** Feet of both dancers, where their tracks cross, and the common centre they go round, if they do. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record FloorView(
+            List<FootView> feet,
+            PlaceView startMan,
+            PlaceView startLady,
+            List<PlaceView> crossings,
+            CircleView circle) {}
+
+    /** A common centre; {@code inside} is man, lady or neither. */
+    public record CircleView(double x, double y, double manMetres, double ladyMetres, String turned, String inside) {}
 
     /** One foot on the floor; {@code cx, cy, body} are the middle and the direction of the body after the row. */
     public record FootView(
@@ -87,18 +108,35 @@ public record WorkView(
     }
 
     static WorkView of(Sheet sheet) {
+        return of(sheet, usualTempo(sheet.chart()));
+    }
+
+    static Tempo usualTempo(Chart chart) {
+        double middle = (chart.dance().slowestBarsPerMinute() + chart.dance().fastestBarsPerMinute()) / 2.0;
+        return new Tempo(middle, chart.dance().beatsPerBar());
+    }
+
+    static WorkView of(Sheet sheet, Tempo tempo) {
         Chart chart = sheet.chart();
         List<RuleBook.Checked> checked = RuleBook.standard().checkWithVariants(sheet);
         return new WorkView(
                 bars(chart),
                 chart.length().toDouble(),
                 chart.dance().beatsPerBar(),
-                role(sheet, Role.MAN),
-                role(sheet, Role.LADY),
+                role(sheet, Role.MAN, tempo),
+                role(sheet, Role.LADY, tempo),
                 checked.stream().map(WorkView::finding).toList(),
                 (int) checked.stream().filter(RuleBook.Checked::isBroken).count(),
-                (int) checked.stream().filter(c -> c.isOpen() && !c.isBroken()).count(),
-                floor(sheet.floor()));
+                open(checked, Severity.DOUBTFUL),
+                open(checked, Severity.NOTE),
+                floor(sheet.floor()),
+                AidsView.of(sheet));
+    }
+
+    private static int open(List<RuleBook.Checked> checked, Severity severity) {
+        return (int) checked.stream()
+                .filter(c -> c.isOpen() && c.finding().severity() == severity)
+                .count();
     }
 
     static String bars(Chart chart) {
@@ -109,30 +147,38 @@ public record WorkView(
         return (whole == 0 ? "" : bars + " ") + rest + " beats";
     }
 
-    private static RoleView role(Sheet sheet, Role role) {
+    private static RoleView role(Sheet sheet, Role role, Tempo tempo) {
         RoleLedger ledger = sheet.ledger().of(role);
         return new RoleView(
                 ledger.start().sixteenths(),
                 TurnText.amount(ledger.totalTurn()),
-                ledger.rows().stream().map(row -> row(sheet, row)).toList());
+                ledger.rows().stream().map(row -> row(sheet, row, tempo)).toList());
     }
 
-    private static RowView row(Sheet sheet, LedgerRow row) {
+    private static RowView row(Sheet sheet, LedgerRow row, Tempo tempo) {
+        Dance dance = sheet.chart().dance();
+        Beats at = sheet.chart().startBeat().plus(row.onset());
         return new RowView(
                 row.number(),
                 row.step().count().text(sheet.chart().dance().beatsPerBar()),
                 row.onset().toDouble(),
                 row.end().minus(row.onset()).toDouble(),
                 row.end().minus(row.onset()).toString(),
+                (at.dividedBy(dance.bar()) + 1) + ":"
+                        + at.remainder(dance.bar()).plus(Beats.ONE),
+                row.end().minus(row.onset()).toSeconds(tempo).doubleValue(),
                 row.step().spoken(),
                 row.foot().sixteenths(),
                 row.body().sixteenths(),
                 row.running(),
+                row.step().turn().footSixteenths(),
+                row.step().turn().kind().toString(),
                 TurnText.amount(row.running()),
                 row.isComputed(),
                 row.standing().toString(),
                 row.up(),
                 row.position().toString(),
+                row.hold().toString(),
                 row.step().doubtful());
     }
 
@@ -154,7 +200,22 @@ public record WorkView(
     }
 
     private static FloorView floor(FloorPlan plan) {
-        return new FloorView(feet(plan), PlaceView.of(plan.startMan()), PlaceView.of(plan.startLady()));
+        return new FloorView(
+                feet(plan),
+                PlaceView.of(plan.startMan()),
+                PlaceView.of(plan.startLady()),
+                plan.crossings().stream().map(PlaceView::of).toList(),
+                plan.circling().map(WorkView::circle).orElse(null));
+    }
+
+    private static CircleView circle(Circling circling) {
+        return new CircleView(
+                rounded(circling.centre().x()),
+                rounded(circling.centre().y()),
+                rounded(circling.manMetres()),
+                rounded(circling.ladyMetres()),
+                TurnText.amount(circling.sixteenths()),
+                circling.inside().map(Role::toString).orElse("neither"));
     }
 
     /** The feet of a plan in order of time. */

@@ -20,6 +20,11 @@ public class ApiDescription {
     /** The reference to the chart schema within the description. */
     public static final String CHART = "#/components/schemas/Chart";
 
+    /** The references to one row and to the rows of a role. */
+    public static final String ROW = "#/components/schemas/Chart_row";
+
+    public static final String ROWS = "#/components/schemas/Chart_rows";
+
     private static final String DEFINITION = "Chart_";
 
     /** Properties that may be absent; every other one is always there. */
@@ -29,6 +34,17 @@ public class ApiDescription {
             "FindingView.fix",
             "FindingView.accepted",
             "FindingView.variant",
+            "FloorView.circle",
+            "ProposedRow.now",
+            "Retime.by",
+            "Retime.otherStep",
+            "Retime.rhythm",
+            "Retimed.chart",
+            "Side.figure",
+            "Side.chart",
+            "NewFigure.figure",
+            "NewFigure.times",
+            "NewFigure.mirrored",
             "Worked.chart",
             "Worked.work",
             "PlacedDraft.variant",

@@ -1,0 +1,91 @@
+package fluidframe.server.figure;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.databind.JsonNode;
+import fluidframe.core.chart.Chart;
+import fluidframe.core.couple.Role;
+import fluidframe.core.direction.TurnText;
+import fluidframe.core.ledger.Ledger;
+import fluidframe.library.ChartComparison;
+import fluidframe.library.ChartDifference;
+import fluidframe.server.web.ApiDescription;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Two charts side by side: two versions, two figures, or the coach's and the shipped one. */
+@RestController
+class CompareController {
+    /** One side: a figure as it stands, one of its versions ({@code id@3}, {@code id@0} for the shipped one), or a chart. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    record Side(
+            @Size(max = 100) String figure,
+            @Schema(ref = ApiDescription.CHART) JsonNode chart) {}
+
+    /** Both sides. */
+    record Comparing(
+            @NotNull @Valid Side left, @NotNull @Valid Side right) {}
+
+    /** What is said of one side above its rows. */
+    record SideView(String name, String dance, String bars, String manTurn, String ladyTurn, String position) {}
+
+    /** The rows that answer each other, and what differs besides the rows. */
+    record ComparisonView(
+            SideView left,
+            SideView right,
+            List<ChartComparison.RowPair> rows,
+            int differentRows,
+            List<ChartDifference.Change> besides) {}
+
+    private final FigureService figures;
+
+    CompareController(FigureService figures) {
+        this.figures = figures;
+    }
+
+    @PostMapping("/api/compare")
+    ComparisonView compare(@Valid @RequestBody Comparing asked) {
+        Chart left = chart(asked.left());
+        Chart right = chart(asked.right());
+        List<ChartComparison.RowPair> rows = ChartComparison.rows(left, right);
+        return new ComparisonView(
+                side(left),
+                side(right),
+                rows,
+                (int) rows.stream().filter(row -> !row.same()).count(),
+                ChartDifference.between(left, right).stream()
+                        .filter(change -> change.role().isEmpty())
+                        .toList());
+    }
+
+    private Chart chart(Side side) {
+        if (side.chart() != null && !side.chart().isNull()) return figures.read(side.chart());
+        if (side.figure() == null || side.figure().isBlank()) {
+            throw new IllegalArgumentException("Each side must name a figure or hold a chart");
+        }
+        int at = side.figure().indexOf('@');
+        if (at < 0) return figures.read(figures.get(side.figure()).chart());
+        String number = side.figure().substring(at + 1);
+        if (!number.matches("\\d{1,6}")) {
+            throw new IllegalArgumentException(
+                    "A version must be a number, such as waltz.whisk@2, but was \"" + side.figure() + "\"");
+        }
+        return figures.version(side.figure().substring(0, at), Integer.parseInt(number));
+    }
+
+    private static SideView side(Chart chart) {
+        Ledger ledger = Ledger.of(chart);
+        return new SideView(
+                chart.identity().name(),
+                chart.dance().title(),
+                WorkView.bars(chart),
+                TurnText.amount(ledger.of(Role.MAN).totalTurn()),
+                TurnText.amount(ledger.of(Role.LADY).totalTurn()),
+                chart.start().position() + " to " + ledger.positions().last());
+    }
+}

@@ -1,0 +1,197 @@
+package fluidframe.server.figure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import fluidframe.server.ApiCalls;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+class ProposalApiTest extends ApiCalls {
+    private JsonNode chart(String id) throws Exception {
+        return call(200, get("/api/figures/" + id), null).get("chart");
+    }
+
+    private static Map<String, Object> of(JsonNode chart, String role, Object... more) {
+        Map<String, Object> body = new java.util.HashMap<>(Map.of("chart", chart, "role", role));
+        for (int i = 0; i < more.length; i += 2) body.put((String) more[i], more[i + 1]);
+        return body;
+    }
+
+    @Test
+    void proposesThePartnersRowsBesideWhatIsThere() throws Exception {
+        JsonNode rows = call(200, post("/api/proposals/partner"), of(chart("waltz.natural-turn"), "man"));
+        assertThat(rows).hasSize(6).allSatisfy(row -> assertThat(row.get("row")).isEqualTo(row.get("now")));
+        assertThat(rows.at("/1/because").asText()).contains("points ahead by 1/8");
+    }
+
+    @Test
+    void retimesBothRolesOrSaysByHowMuchTheBarWouldBreak() throws Exception {
+        JsonNode chart = chart("cha-cha.hand-to-hand");
+        JsonNode held =
+                call(200, post("/api/proposals/timing"), of(chart, "man", "how", "hold", "step", 1, "by", "1/2"));
+        assertThat(held.at("/chart/lady/1/count").asText()).isEqualTo("&");
+        JsonNode refused = call(200, post("/api/proposals/timing"), of(chart, "man", "how", "split", "step", 1));
+        assertThat(refused.has("chart")).isFalse();
+        assertThat(refused.get("words").asText()).contains("the bar would break by 1");
+        assertThat(call(200, post("/api/proposals/rhythms"), of(chart, "man")).toString())
+                .contains("Q Q Q & Q");
+        assertThat(call(422, post("/api/proposals/timing"), of(chart, "man", "how", "hold", "step", 9))
+                        .get("detail")
+                        .asText())
+                .isEqualTo("The step must be from 1 to 5, but was 9");
+        assertThat(call(400, post("/api/proposals/timing"), of(chart, "man", "how", "hold", "step", 0))
+                        .toString())
+                .contains("/step");
+    }
+
+    @Test
+    void fillsCellsThatFollowFromOthers() throws Exception {
+        ObjectNode chart = chart("waltz.natural-turn").deepCopy();
+        ((ObjectNode) chart.at("/man/2")).remove("align");
+        JsonNode cells = call(200, post("/api/proposals/cells"), chart);
+        assertThat(cells)
+                .singleElement()
+                .satisfies(cell -> assertThat(cell.get("text").asText()).isEqualTo("backing LOD"));
+        assertThat(call(200, get("/api/proposals/division/12"), null)
+                        .get("words")
+                        .asText())
+                .contains("3/8 on the ball");
+        assertThat(call(422, get("/api/proposals/division/99"), null)
+                        .get("detail")
+                        .asText())
+                .contains("but was 99");
+    }
+
+    @Test
+    void readsLinesAndTablesAndTellsWhatDoesNotFit() throws Exception {
+        JsonNode lines = call(
+                200, post("/api/proposals/rows"), Map.of("text", "1 r f fdw\n2 s zz", "role", "man", "table", false));
+        assertThat(lines.at("/man/0/align").asText()).isEqualTo("facing DW");
+        assertThat(lines.at("/problems/0/line").asInt()).isEqualTo(2);
+        JsonNode table = call(
+                200,
+                post("/api/proposals/rows"),
+                Map.of("text", "role\tcount\tfoot\tplace\nlady\t1\tL\tback", "role", "man", "table", true));
+        assertThat(table.get("lady")).hasSize(1);
+    }
+
+    @Test
+    void beginsFiguresFromNothingFromOthersAndKeepsThemAsDraftsUntilSaved() throws Exception {
+        JsonNode begun =
+                call(201, post("/api/new-figures"), Map.of("from", "nothing", "dance", "tango", "name", "Lamp Walk"));
+        assertThat(begun.get("id").asText()).isEqualTo("tango.lamp-walk");
+        assertThat(call(200, get("/api/new-figures"), null).toString()).contains("tango.lamp-walk");
+        assertThat(call(422, post("/api/new-figures"), Map.of("from", "nothing", "dance", "tango", "name", "Lamp walk"))
+                        .get("detail")
+                        .asText())
+                .contains("choose another name");
+        ObjectNode broken = begun.get("chart").deepCopy();
+        ((ObjectNode) broken.at("/man/0")).put("place", "nowhere");
+        call(204, put("/api/figures/tango.lamp-walk/draft"), Map.of("baseVersion", 0, "chart", broken));
+        JsonNode again = call(200, get("/api/figures/tango.lamp-walk"), null);
+        assertThat(again.at("/draft/chart/man/0/place").asText()).isEqualTo("nowhere");
+        call(
+                200,
+                put("/api/figures/tango.lamp-walk"),
+                Map.of("expectedVersion", 0, "chart", begun.get("chart"), "note", "first"));
+        assertThat(call(200, get("/api/new-figures"), null).toString()).doesNotContain("tango.lamp-walk");
+
+        JsonNode opposite = call(
+                201,
+                post("/api/new-figures"),
+                Map.of(
+                        "from",
+                        "opposite",
+                        "dance",
+                        "waltz",
+                        "name",
+                        "Natural Mirrored",
+                        "figure",
+                        "waltz.natural-turn"));
+        assertThat(opposite.at("/chart/man/0/foot").asText()).isEqualTo("L");
+        assertThat(opposite.at("/chart/man/0/align").asText()).isEqualTo("facing DC");
+        JsonNode repeated = call(
+                201,
+                post("/api/new-figures"),
+                Map.of(
+                        "from",
+                        "repeat",
+                        "dance",
+                        "samba",
+                        "name",
+                        "Four Whisks",
+                        "figure",
+                        "samba.whisks",
+                        "times",
+                        4,
+                        "mirrored",
+                        true));
+        assertThat(repeated.at("/chart/man")).hasSize(12);
+        for (String id : new String[] {"waltz.natural-mirrored", "samba.four-whisks"}) {
+            call(204, delete("/api/figures/" + id + "/draft"), null);
+            call(404, get("/api/figures/" + id), null);
+        }
+    }
+
+    @Test
+    void showsAChartInAnotherTimingWithAnOptionAndRepeated() throws Exception {
+        JsonNode hand = chart("cha-cha.hand-to-hand");
+        JsonNode guapacha =
+                call(200, post("/api/work").param("timing", "guapacha").param("tempo", "30"), hand);
+        assertThat(guapacha.at("/work/man/rows/0/seconds").asDouble()).isEqualTo(0.75);
+        assertThat(guapacha.at("/work/man/rows/1/at").asText()).isEqualTo("1:3 1/2");
+        JsonNode thrice = call(200, post("/api/work").param("repeats", "3"), hand);
+        assertThat(thrice.at("/work/man/rows")).hasSize(15);
+        JsonNode feather = call(200, post("/api/work").param("option", "newer-shaping"), chart("foxtrot.feather-step"));
+        assertThat(feather.at("/chart/man/1/body").asText()).isEqualTo("shape R at end");
+        JsonNode aids = call(200, post("/api/work"), hand).at("/work/aids");
+        assertThat(aids.at("/counts/2/man").toString()).isEqualTo("[\"one\",\"two\",\"cha\",\"cha\",\"one\"]");
+        assertThat(aids.at("/repeats/1/manFree").asText()).isEqualTo("L");
+        assertThat(aids.at("/positionChanges/0").asText())
+                .isEqualTo("open facing to side by side: the man 1/4 L, the lady 1/4 R");
+        assertThat(call(422, post("/api/work").param("timing", "zz"), hand)
+                        .get("detail")
+                        .asText())
+                .contains("no timing \"zz\"");
+    }
+
+    @Test
+    void comparesTwoFiguresRowByRow() throws Exception {
+        JsonNode both = call(
+                200,
+                post("/api/compare"),
+                Map.of(
+                        "left",
+                        Map.of("figure", "waltz.natural-turn"),
+                        "right",
+                        Map.of("figure", "waltz.natural-spin-turn")));
+        assertThat(both.get("differentRows").asInt()).isEqualTo(6);
+        assertThat(both.at("/rows/0/same").asBoolean()).isTrue();
+        assertThat(both.at("/left/manTurn").asText()).isEqualTo("3/4 R");
+        call(
+                404,
+                post("/api/compare"),
+                Map.of("left", Map.of("figure", "waltz.none"), "right", Map.of("figure", "waltz.whisk")));
+        call(
+                422,
+                post("/api/compare"),
+                Map.of("left", Map.of("figure", "waltz.whisk@x"), "right", Map.of("figure", "waltz.whisk")));
+        call(422, post("/api/compare"), Map.of("left", Map.of(), "right", Map.of("figure", "waltz.whisk")));
+    }
+
+    @Test
+    void showsAnExampleForEachFamilyOfRules() throws Exception {
+        JsonNode examples = call(200, get("/api/rules/examples"), null);
+        assertThat(examples)
+                .hasSize(8)
+                .allSatisfy(example -> assertThat(
+                                example.at("/work/findings/0/rule").asText())
+                        .startsWith(example.get("topic").asText()));
+    }
+}
