@@ -16,6 +16,9 @@ export type RoutineWork = Schemas['RoutineWorkView'];
 export type Join = Schemas['JoinView'];
 export type Next = Schemas['NextView'];
 export type RoutineSummary = Schemas['RoutineSummary'];
+export type Aids = Schemas['AidsView'];
+export type RowView = Schemas['RowView'];
+export type Comparison = Schemas['ComparisonView'];
 export type Word = Schemas['Word'];
 export type RoleName = 'man' | 'lady';
 

@@ -9,6 +9,7 @@ import {
   type RoleName,
   type Row
 } from '$lib/api/client';
+import { ChartReading, type Reading } from './chart-reading.svelte';
 import { History } from './history';
 
 export type Column = Exclude<keyof Row, 'doubtful'>;
@@ -27,6 +28,7 @@ export class FigureEditor {
   #message = $state('');
   #stale = $state.raw<Refusal | null>(null);
   #steps = $state({ undo: false, redo: false });
+  readonly #reading = new ChartReading();
   #history = new History<Chart>();
   #asked = 0;
   #workTimer: ReturnType<typeof setTimeout> | undefined;
@@ -54,6 +56,24 @@ export class FigureEditor {
   get work() {
     return this.#work;
   }
+  /** The chart as it is shown: as charted, or in another timing or with a school's options. */
+  get shown() {
+    return this.#reading.chart ?? this.#chart;
+  }
+  /** Whether cells can be typed into; another reading of the chart is only looked at. */
+  get locked() {
+    return this.#reading.chart !== null;
+  }
+  get reading() {
+    return this.#reading.wanted;
+  }
+  get repeats() {
+    return this.#reading.repeats;
+  }
+  /** What floor and ledger draw: the repeated steps as often as asked. */
+  get drawn() {
+    return this.#reading.repeated ?? this.#work;
+  }
   get problems() {
     return this.#problems;
   }
@@ -75,7 +95,7 @@ export class FigureEditor {
   }
 
   cell(role: RoleName, index: number, column: Column): string {
-    const value = this.#chart[role]?.[index]?.[column];
+    const value = this.shown[role]?.[index]?.[column];
     return value === undefined ? '' : String(value);
   }
 
@@ -105,6 +125,47 @@ export class FigureEditor {
   accept(rule: string, role: string | undefined, step: number, reason: string) {
     const accepted = { rule, reason, ...(role ? { role: role as RoleName } : {}), ...(step > 0 ? { step } : {}) };
     this.#edit({ ...this.#chart, accepted: [...(this.#chart.accepted ?? []), accepted] }, '');
+  }
+
+  /** Shows the chart in another way; the chart itself stays as it is. */
+  read(change: Partial<Reading>) {
+    this.#reading.want(change);
+    this.#recompute(0);
+  }
+
+  /** Draws the repeated steps so many times over on the floor and in the ledger. */
+  async repeat(times: number) {
+    try {
+      await this.#reading.repeat(this.#chart, times);
+    } catch (error) {
+      this.#tell(error);
+    }
+  }
+
+  /** Takes a whole chart that was proposed, as one step that can be undone. */
+  take(chart: Chart, message = '') {
+    this.#edit(chart, '');
+    this.#message = message;
+  }
+
+  /** Changes what is said of the figure besides its rows; runs of typing into one field are one step. */
+  change(patch: Partial<Chart>, group = '') {
+    const next: Record<string, unknown> = { ...this.#chart, ...patch };
+    for (const key of Object.keys(patch)) {
+      const value = next[key];
+      if (value === undefined || value === '' || (Array.isArray(value) && value.length === 0)) delete next[key];
+    }
+    this.#edit(next as Chart, group);
+  }
+
+  /** Puts rows in place of a role's rows, or behind them. */
+  setRows(role: RoleName, rows: Row[], behind = false) {
+    this.#editRows(role, '', (before) => (behind ? [...before, ...rows] : rows));
+  }
+
+  /** Moves the focus to a row, so that spine, floor and ledger show the same one. */
+  look(role: RoleName, step: number) {
+    this.focus = { role, step };
   }
 
   /** Ends a run of keystrokes, so that undo goes back over it as a whole. */
@@ -179,6 +240,7 @@ export class FigureEditor {
     this.#changed = false;
     this.#stale = null;
     this.#message = '';
+    this.#reading.reset();
   }
 
   #editRows(role: RoleName, group: string, change: (rows: Row[]) => Row[]) {
@@ -202,17 +264,25 @@ export class FigureEditor {
 
   #recompute(after: number) {
     clearTimeout(this.#workTimer);
-    this.#workTimer = setTimeout(async () => {
-      const mine = ++this.#asked;
-      try {
-        const answer = await need(api.POST('/api/work', { body: this.#chart }));
-        if (mine !== this.#asked) return;
-        this.#problems = answer.problems;
-        if (answer.work) this.#work = answer.work;
-      } catch (error) {
-        if (mine === this.#asked) this.#tell(error);
-      }
-    }, after);
+    this.#workTimer = setTimeout(() => void this.#worked(), after);
+  }
+
+  async #worked() {
+    const mine = ++this.#asked;
+    try {
+      const params = { query: this.#reading.query };
+      const answer = await need(api.POST('/api/work', { body: this.#chart, params }));
+      if (mine !== this.#asked) return;
+      this.#problems = answer.problems;
+      if (!answer.work) return;
+      this.#work = answer.work;
+      this.#reading.show(answer.chart);
+      await this.#reading.repeat(this.#chart);
+    } catch (error) {
+      if (mine !== this.#asked) return;
+      this.#tell(error);
+      this.#reading.leave();
+    }
   }
 
   async #keepDraft() {

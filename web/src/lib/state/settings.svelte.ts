@@ -2,6 +2,9 @@ import { createContext } from 'svelte';
 
 export type Theme = 'paper' | 'evening';
 export type Wording = 'man-lady' | 'leader-follower';
+/** The layers of a chart, in the order in which they are taught. */
+export const LAYERS = ['turn', 'footwork', 'body', 'lead'] as const;
+export type LayerName = (typeof LAYERS)[number];
 
 const KEY = 'fluidframe.settings';
 
@@ -9,11 +12,23 @@ interface Stored {
   theme: Theme;
   wording: Wording;
   dance: string;
+  style: string;
+  /** Layers folded away; the feet always show. */
+  folded: LayerName[];
+  /** The language in which the counts are shown; blank for what the chart says. */
+  count: string;
 }
 
 /** What one reader prefers on this device; kept in the browser, since it says nothing about figures. */
 export class Settings {
-  #stored = $state.raw<Stored>({ theme: 'paper', wording: 'man-lady', dance: 'waltz' });
+  #stored = $state.raw<Stored>({
+    theme: 'paper',
+    wording: 'man-lady',
+    dance: 'waltz',
+    style: 'international',
+    folded: ['lead'],
+    count: ''
+  });
 
   constructor() {
     try {
@@ -31,6 +46,22 @@ export class Settings {
   }
   get dance() {
     return this.#stored.dance;
+  }
+
+  get style() {
+    return this.#stored.style;
+  }
+  get count() {
+    return this.#stored.count;
+  }
+
+  shows(layer: LayerName): boolean {
+    return !this.#stored.folded.includes(layer);
+  }
+
+  fold(layer: LayerName) {
+    const folded = this.#stored.folded;
+    this.prefer({ folded: folded.includes(layer) ? folded.filter((l) => l !== layer) : [...folded, layer] });
   }
 
   prefer(change: Partial<Stored>) {

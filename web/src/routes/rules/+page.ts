@@ -1,5 +1,6 @@
 import { api, need } from '$lib/api/client';
 
 export async function load() {
-  return { rules: await need(api.GET('/api/rules')) };
+  const [rules, examples] = await Promise.all([need(api.GET('/api/rules')), need(api.GET('/api/rules/examples'))]);
+  return { rules, examples };
 }

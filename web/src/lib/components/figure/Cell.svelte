@@ -29,6 +29,7 @@
   const offers = $derived(open ? completions(words, typed ? value : '', 8) : []);
 
   function commit(text: string) {
+    if (editor.locked) return;
     const full = expanded(words, text);
     if (full !== value) editor.setCell(role, index, column, full);
     editor.settle();
@@ -50,7 +51,7 @@
     } else if (event.key === 'Escape' && open) {
       event.stopPropagation();
       open = false;
-    } else if (event.key === ' ' && event.ctrlKey) {
+    } else if (event.key === ' ' && event.ctrlKey && !editor.locked) {
       event.preventDefault();
       open = true;
     }
@@ -70,6 +71,7 @@
     autocomplete="off"
     spellcheck="false"
     data-cell="{role}-{index}-{column}"
+    readonly={editor.locked}
     placeholder={column === 'align' || column === 'turn' || column === 'work' || column === 'rise' ? name : '·'}
     class={[
       'cell rounded-xs border border-transparent bg-transparent px-0.5 leading-5 placeholder:text-strong/60 hover:border-line focus:border-accent focus:bg-raised focus:outline-none',

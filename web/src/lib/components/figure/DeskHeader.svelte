@@ -6,6 +6,7 @@
   import Differences from './Differences.svelte';
   import StaleDialog from './StaleDialog.svelte';
 
+  let { onjump }: { onjump: () => void } = $props();
   const editor = getFigureEditor();
   const settings = getSettings();
   let saving = $state(false);
@@ -13,12 +14,20 @@
   let resetting = $state(false);
   let note = $state('');
 
+  const seconds = $derived(
+    (editor.work.man.rows.length > 0 ? editor.work.man.rows : editor.work.lady.rows).reduce(
+      (sum, r) => sum + r.seconds,
+      0
+    )
+  );
   const standing = $derived(
     editor.changed
       ? 'Changes not saved as a version'
       : editor.view.own
         ? `Your ${editor.view.shipped ? 'copy' : 'figure'}, version ${editor.view.version}`
-        : 'Shipped chart'
+        : editor.view.shipped
+          ? 'Shipped chart'
+          : 'Begun, not saved yet'
   );
 
   async function save(event: SubmitEvent) {
@@ -45,9 +54,11 @@
     </p>
   </div>
   <p class="max-w-md text-sm text-soft">
-    {editor.work.bars}, {Object.values(editor.chart.level ?? {}).join(', ')}, from {editor.chart.start?.position ?? ''} position
+    {editor.chart.dance.replaceAll('-', ' ')}, {editor.work.bars} ({seconds.toFixed(1)} s), {Object.values(
+      editor.chart.level ?? {}
+    ).join(', ') || 'unlisted'}, from {editor.chart.start?.position ?? ''} position
   </p>
-  <p class="flex gap-2 text-sm" aria-live="polite">
+  <p class="flex items-baseline gap-2 text-sm" aria-live="polite">
     <span class={['rounded-xs px-1.5', editor.work.broken ? 'bg-broken-tint font-semibold text-broken' : 'text-soft']}
       >{editor.work.broken} broken</span
     >
@@ -55,6 +66,12 @@
       class={['rounded-xs px-1.5', editor.work.doubtful ? 'bg-doubtful-tint font-semibold text-doubtful' : 'text-soft']}
       >{editor.work.doubtful} doubtful</span
     >
+    {#if editor.work.notes > 0}<span class="px-1.5"
+        >{editor.work.notes} {editor.work.notes === 1 ? 'note' : 'notes'}</span
+      >{/if}
+    {#if editor.work.broken + editor.work.doubtful + editor.work.notes > 0}
+      <Button kind="quiet" onclick={onjump} title="Ctrl+M">Next mark</Button>
+    {/if}
   </p>
   <div class="ml-auto flex flex-col items-end gap-1">
     <div class="flex flex-wrap justify-end gap-1.5">

@@ -37,6 +37,14 @@
     {/each}
   </select>
 </label>
+<p class="mb-2 text-sm">
+  <a
+    class="text-accent underline underline-offset-2"
+    href="/compare?left={encodeURIComponent(`${editor.id}@${from}`)}&right={encodeURIComponent(editor.id)}"
+    >Side by side, row by row</a
+  >
+  {editor.changed ? '(as last saved; what you are typing stays a draft)' : ''}
+</p>
 {#if failed}
   <p role="alert" class="text-sm text-broken">{failed}</p>
 {:else if changes === null}

@@ -1,12 +1,20 @@
 <script lang="ts">
   import { beforeNavigate } from '$app/navigation';
-  import { type FigureView, type Word } from '$lib/api/client';
+  import type { FigureView, RoleName, Word } from '$lib/api/client';
   import FigureFloor from '$lib/components/floor/FigureFloor.svelte';
   import TurnLedger from '$lib/components/floor/TurnLedger.svelte';
   import { FigureEditor, setFigureEditor } from '$lib/state/figure-editor.svelte';
-  import { getSettings } from '$lib/state/settings.svelte';
+  import { getSettings, LAYERS } from '$lib/state/settings.svelte';
+  import DeskBar from './DeskBar.svelte';
   import DeskHeader from './DeskHeader.svelte';
+  import FigureAbout from './FigureAbout.svelte';
+  import FillDialog from './FillDialog.svelte';
+  import PartnerDialog from './PartnerDialog.svelte';
+  import ReadingSheet from './ReadingSheet.svelte';
   import Spine from './Spine.svelte';
+  import TimingDialog from './TimingDialog.svelte';
+  import type { Tool } from './tools';
+  import TypeDialog from './TypeDialog.svelte';
   import WholeFindings from './WholeFindings.svelte';
 
   let { view, vocabulary }: { view: FigureView; vocabulary: Record<string, Word[]> } = $props();
@@ -14,14 +22,42 @@
   // svelte-ignore state_referenced_locally
   const editor = setFigureEditor(new FigureEditor(view));
   const settings = getSettings();
-  const teaching = $derived(editor.chart);
+  let only = $state<'both' | RoleName>('both');
+  let reading = $state(false);
+  let tool = $state<Tool | ''>('');
+  const opened = (name: Tool) => ({
+    get open() {
+      return tool === name;
+    },
+    set open(on: boolean) {
+      tool = on ? name : '';
+    }
+  });
+  const [typing, partner, timing, fill] = [opened('type'), opened('partner'), opened('timing'), opened('fill')];
+  const TOOL_KEYS: Record<string, Tool> = { l: 'type', p: 'partner', t: 'timing', f: 'fill' };
 
   beforeNavigate(() => void editor.flush());
 
+  /** Goes to the next mark in the margin, round and round. */
+  function nextMark() {
+    const marks = [...document.querySelectorAll<HTMLElement>('.finding-mark')];
+    const at = marks.indexOf(document.activeElement as HTMLElement);
+    marks[(at + 1) % marks.length]?.focus();
+  }
+
   function onkeydown(event: KeyboardEvent) {
-    const command = event.ctrlKey || event.metaKey;
-    if (!command) return;
     const key = event.key.toLowerCase();
+    if (event.altKey && !event.ctrlKey) {
+      const wanted = TOOL_KEYS[key];
+      const layer = LAYERS[Number(event.key) - 1];
+      if (wanted && !editor.locked) tool = wanted;
+      else if (layer) settings.fold(layer);
+      else if (key === 'r') reading = !reading;
+      else return;
+      event.preventDefault();
+      return;
+    }
+    if (!(event.ctrlKey || event.metaKey)) return;
     if (key === 'z') {
       event.preventDefault();
       if (event.shiftKey) editor.redo();
@@ -29,69 +65,36 @@
     } else if (key === 'y') {
       event.preventDefault();
       editor.redo();
-    } else if (event.key === 'm' || event.key === 'M') {
+    } else if (key === 'm') {
       event.preventDefault();
-      document.querySelector<HTMLElement>('.finding-mark')?.focus();
+      nextMark();
     }
   }
 </script>
 
 <svelte:window {onkeydown} onpagehide={() => void editor.flush()} />
 
-<DeskHeader />
+<DeskHeader onjump={nextMark} />
+<DeskBar bind:only bind:reading onopen={(name) => (tool = name)} />
 <WholeFindings />
 <div class="grid grid-cols-1 gap-5 xl:grid-cols-[minmax(0,1.42fr)_minmax(0,1fr)]">
-  <Spine {vocabulary} />
-  <div class="flex flex-col gap-4">
-    <div class="flex flex-col gap-4 xl:sticky xl:top-2">
-      <FigureFloor work={editor.work} focus={editor.focus} onfocus={(focus) => (editor.focus = focus)} />
-      <TurnLedger work={editor.work} focus={editor.focus} />
-    </div>
+  <div class="min-w-0">
+    <div class={reading ? '' : 'sm:hidden'}><ReadingSheet {only} /></div>
+    {#if !reading}<div class="hidden sm:block"><Spine {vocabulary} {only} /></div>{/if}
+  </div>
+  <div class="flex flex-col gap-4 xl:sticky xl:top-2 xl:self-start">
+    <FigureFloor
+      work={editor.drawn}
+      name={editor.chart.id}
+      focus={editor.focus}
+      onfocus={(focus) => editor.look(focus.role, focus.step)}
+    />
+    <TurnLedger work={editor.drawn} focus={editor.focus} onfocus={(focus) => editor.look(focus.role, focus.step)} />
   </div>
 </div>
-<div class="mt-5 grid gap-5 border-t border-line pt-4 md:grid-cols-3">
-  <section>
-    <h2 class="mb-1 text-base">Usual faults</h2>
-    {#each teaching.faults ?? [] as fault (fault.seen)}
-      <p class="mb-2 text-sm">
-        <span class="font-semibold">{settings.say(fault.seen)}.</span>
-        {settings.say(fault.cause)}. <span class="text-accent">“{settings.say(fault.cue)}.”</span>
-      </p>
-    {:else}
-      <p class="text-sm text-soft">None charted.</p>
-    {/each}
-  </section>
-  <section>
-    <h2 class="mb-1 text-base">Cautions</h2>
-    {#each teaching.cautions ?? [] as caution (caution)}
-      <p class="mb-2 text-sm">{settings.say(caution)}</p>
-    {/each}
-    <p class="text-sm text-soft">
-      Warm up, take shoes that let the foot turn, and mind the space around. Pain is a signal to stop. The organiser's
-      rules and a licensed professional's advice come first.
-    </p>
-  </section>
-  <section>
-    <h2 class="mb-1 text-base">Usual neighbours</h2>
-    <p class="text-sm">
-      <span class="text-soft">Before it:</span>
-      {#each teaching.precedes ?? [] as id, i (id)}{i > 0 ? ', ' : ' '}<a
-          class="underline decoration-line underline-offset-2 hover:decoration-accent"
-          href="/figures/{id}">{id.split('.')[1]?.replaceAll('-', ' ')}</a
-        >{:else}&nbsp;none charted{/each}
-    </p>
-    <p class="text-sm">
-      <span class="text-soft">After it:</span>
-      {#each teaching.follows ?? [] as id, i (id)}{i > 0 ? ', ' : ' '}<a
-          class="underline decoration-line underline-offset-2 hover:decoration-accent"
-          href="/figures/{id}">{id.split('.')[1]?.replaceAll('-', ' ')}</a
-        >{:else}&nbsp;none charted{/each}
-    </p>
-    {#if teaching.parts?.length || teaching.variants?.length}
-      <p class="mt-1 text-sm">
-        <span class="text-soft">Parts and variants:</span>
-        {[...(teaching.parts ?? []).map((p) => p.steps), ...(teaching.variants ?? []).map((v) => v.name)].join(', ')}
-      </p>
-    {/if}
-  </section>
-</div>
+<FigureAbout />
+
+<TypeDialog bind:open={typing.open} />
+<PartnerDialog bind:open={partner.open} />
+<TimingDialog bind:open={timing.open} />
+<FillDialog bind:open={fill.open} />

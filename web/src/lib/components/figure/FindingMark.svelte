@@ -11,7 +11,10 @@
   let reason = $state('');
   let open = $state(false);
   const gravest = $derived(
-    findings.find((f) => !f.accepted && f.severity === 'broken') ?? findings.find((f) => !f.accepted) ?? findings[0]
+    findings.find((f) => !f.accepted && f.severity === 'broken') ??
+      findings.find((f) => !f.accepted && f.severity === 'doubtful') ??
+      findings.find((f) => !f.accepted) ??
+      findings[0]
   );
   const look = $derived(gravest?.accepted ? 'accepted' : gravest?.severity);
 
@@ -44,6 +47,8 @@
         {:else if look === 'doubtful'}
           <circle cx="10" cy="10" r="7" fill="none" stroke="var(--color-doubtful)" stroke-width="2.6" />
           <path d="M10 6V11M10 13V14" stroke="var(--color-doubtful)" stroke-width="2" />
+        {:else if look === 'note'}
+          <path d="M4 3H16V17H4ZM7 7H13M7 10H13" fill="none" stroke="var(--color-soft)" stroke-width="1.6" />
         {:else}
           <path d="M4 11L8 15L16 5" fill="none" stroke="var(--color-soft)" stroke-width="2" />
         {/if}
@@ -52,14 +57,23 @@
     <ul class="flex flex-col gap-3">
       {#each findings as finding (finding.rule + finding.step + finding.reason)}
         <li>
-          <p class={finding.severity === 'broken' ? 'font-semibold text-broken' : 'font-semibold text-doubtful'}>
+          <p
+            class={[
+              'font-semibold',
+              finding.severity === 'broken'
+                ? 'text-broken'
+                : finding.severity === 'note'
+                  ? 'text-soft'
+                  : 'text-doubtful'
+            ]}
+          >
             {finding.accepted ? 'accepted' : finding.severity}
             <span class="font-normal text-soft">{finding.rule}</span>
           </p>
           <p>{settings.say(finding.reason)}</p>
           {#if finding.accepted}
             <p class="text-soft">Accepted: {finding.accepted}</p>
-          {:else}
+          {:else if !editor.locked}
             <div class="mt-1.5 flex flex-wrap items-center gap-1.5">
               {#if finding.fix}<Button kind="main" onclick={() => fix(finding)}>{finding.fix.label}</Button>{/if}
               <input

@@ -2,41 +2,67 @@
   import type { RoleName, Word } from '$lib/api/client';
   import { getFigureEditor } from '$lib/state/figure-editor.svelte';
   import { getSettings } from '$lib/state/settings.svelte';
+  import { rowHeight } from './row-layout';
   import { spinePlaces } from './spine-geometry';
   import SpineRow from './SpineRow.svelte';
 
-  let { vocabulary }: { vocabulary: Record<string, Word[]> } = $props();
+  interface Props {
+    vocabulary: Record<string, Word[]>;
+    /** Whose rows are shown. */
+    only: 'both' | RoleName;
+  }
+
+  let { vocabulary, only }: Props = $props();
   const editor = getFigureEditor();
   const settings = getSettings();
-  const ROLES: RoleName[] = ['man', 'lady'];
+  const roles = $derived<RoleName[]>(only === 'both' ? ['man', 'lady'] : [only]);
+  const least = $derived(rowHeight(editor.shown, settings));
   const places = $derived(
     spinePlaces(
       { man: editor.work.man.rows, lady: editor.work.lady.rows },
-      { man: editor.chart.man?.length ?? 0, lady: editor.chart.lady?.length ?? 0 }
+      { man: editor.shown.man?.length ?? 0, lady: editor.shown.lady?.length ?? 0 },
+      least
     )
   );
   const bars = $derived(
-    Array.from({ length: Math.ceil(editor.work.beats / editor.work.beatsPerBar) }, (_, i) => ({
+    Array.from({ length: Math.ceil((editor.work.beats + startBeat()) / editor.work.beatsPerBar) }, (_, i) => ({
       number: i + 1,
-      top: i * editor.work.beatsPerBar * places.scale
+      top: places.scale(Math.max(0, i * editor.work.beatsPerBar - startBeat()))
     }))
   );
+  const said = $derived(editor.work.aids.counts.find((c) => c.language === settings.count));
   const at = (role: RoleName, step: number) =>
     editor.work.findings.filter((f) => !f.variant && f.role === role && f.step === step);
+
+  /** Beats of the bar before the first row, from where the server puts it. */
+  function startBeat() {
+    const first = editor.work.man.rows[0] ?? editor.work.lady.rows[0];
+    return first ? Number(first.at.split(':')[1]?.split(' ')[0] ?? 1) - 1 : 0;
+  }
 </script>
 
 <section aria-label="Spine" class="min-w-0">
-  <div class="grid grid-cols-[1fr_2.5rem_1fr] items-end pb-1">
-    <h2 class="pr-9 text-right text-base text-man">
-      {settings.Role('man')} <span class="amount text-sm text-soft">{editor.work.man.turn}</span>
-    </h2>
+  <div class={['grid items-end pb-1', only === 'both' ? 'grid-cols-[1fr_2.5rem_1fr]' : 'grid-cols-[2.5rem_1fr]']}>
+    {#if only !== 'lady'}
+      <h2 class={['text-base text-man', only === 'both' ? 'pr-9 text-right' : 'order-2 pl-9']}>
+        {settings.Role('man')} <span class="amount text-sm text-soft">{editor.work.man.turn}</span>
+      </h2>
+    {/if}
     <span></span>
-    <h2 class="pl-9 text-base text-lady">
-      {settings.Role('lady')} <span class="amount text-sm text-soft">{editor.work.lady.turn}</span>
-    </h2>
+    {#if only !== 'man'}
+      <h2 class="order-2 pl-9 text-base text-lady">
+        {settings.Role('lady')} <span class="amount text-sm text-soft">{editor.work.lady.turn}</span>
+      </h2>
+    {/if}
   </div>
   <div class="relative border-b border-line" style:height="{places.height}px">
-    <div class="absolute inset-y-0 left-1/2 w-10 -translate-x-1/2 border-x-2 border-ink bg-sheet" aria-hidden="true">
+    <div
+      class={[
+        'absolute inset-y-0 w-10 border-x-2 border-ink bg-sheet',
+        only === 'both' ? 'left-1/2 -translate-x-1/2' : 'left-0'
+      ]}
+      aria-hidden="true"
+    >
       {#each bars as bar (bar.number)}
         <div class="absolute inset-x-0 border-t-2 border-ink text-center" style:top="{bar.top}px">
           <span class="block pt-0.5 text-[0.7rem] leading-3 text-soft">bar</span>
@@ -44,16 +70,38 @@
         </div>
       {/each}
     </div>
-    {#each ROLES as role (role)}
+    {#each roles as role (role)}
       {#each places[role] as place, index (index)}
         <div
-          class={['absolute w-[calc(50%-1.25rem)]', role === 'man' ? 'left-0' : 'right-0']}
+          class={[
+            'absolute',
+            only !== 'both'
+              ? 'right-0 w-[calc(100%-2.5rem)]'
+              : ['w-[calc(50%-1.25rem)]', role === 'man' ? 'left-0' : 'right-0']
+          ]}
           style:top="{place.top}px"
           style:height="{place.height}px"
         >
-          <SpineRow {role} {index} {vocabulary} findings={at(role, index + 1)} />
+          <SpineRow
+            {role}
+            {index}
+            {vocabulary}
+            findings={at(role, index + 1)}
+            mirrored={only === 'both' && role === 'man'}
+            said={said?.[role][index]}
+          />
         </div>
       {/each}
+      {#if places[role].length === 0}
+        <p
+          class={[
+            'absolute top-2 w-[44%] text-sm text-soft',
+            role === 'lady' && only === 'both' ? 'right-0' : 'left-0'
+          ]}
+        >
+          No rows for the {settings.role(role)}: a solo of the other. Derive them with Partner, or type them.
+        </p>
+      {/if}
     {/each}
   </div>
 </section>

@@ -6,43 +6,34 @@
   import { getSettings } from '$lib/state/settings.svelte';
   import Cell from './Cell.svelte';
   import FindingMark from './FindingMark.svelte';
+  import { BODY_LINE, COUPLE_LINE, LEAD_LINE, NAMES } from './row-layout';
 
   interface Props {
     role: RoleName;
     index: number;
     vocabulary: Record<string, Word[]>;
     findings: Finding[];
+    /** Whether the row reads from the spine to the left. */
+    mirrored: boolean;
+    /** What is said on it in the language of counting chosen. */
+    said?: string;
   }
 
-  let { role, index, vocabulary, findings }: Props = $props();
+  let { role, index, vocabulary, findings, mirrored, said }: Props = $props();
   const editor = getFigureEditor();
   const settings = getSettings();
-  const NAMES: Record<Column, string> = {
-    count: 'count',
-    foot: 'foot',
-    place: 'placement',
-    align: 'alignment',
-    turn: 'turn',
-    work: 'footwork',
-    rise: 'rise',
-    cbm: 'CBM',
-    sway: 'sway',
-    weight: 'weight',
-    position: 'position',
-    hold: 'hold',
-    note: 'note'
-  };
-  const EXTRA: Column[] = ['position', 'hold', 'weight', 'note'];
-  const man = $derived(role === 'man');
-  const row = $derived(editor.chart[role]?.[index]);
+  const row = $derived(editor.shown[role]?.[index]);
+  const worked = $derived(editor.work[role].rows[index]);
   const lit = $derived(editor.focus?.role === role && editor.focus.step === index + 1);
-  const extras = $derived(EXTRA.filter((column) => editor.cell(role, index, column) !== ''));
+  const filled = (columns: Column[]) => columns.filter((column) => editor.cell(role, index, column) !== '');
+  const noStep = $derived(row?.place === 'no step');
 
   function vertical(column: Column, by: number) {
     document.querySelector<HTMLInputElement>(`[data-cell="${role}-${index + by}-${column}"]`)?.focus();
   }
 
   function onkeydown(event: KeyboardEvent) {
+    if (editor.locked) return;
     if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) {
       event.preventDefault();
       editor.insertRow(role, index);
@@ -71,18 +62,31 @@
   {/if}
 {/snippet}
 
+{#snippet line(columns: Column[])}
+  {#if columns.length > 0}
+    <div class={['flex flex-wrap gap-x-2 text-soft', mirrored ? 'justify-end' : '']}>
+      {#each columns as column (column)}{@render labelled(
+          column,
+          column === 'hip' || column === 'bounce' || column === 'body' ? `${NAMES[column]} ` : ''
+        )}{/each}
+    </div>
+  {/if}
+{/snippet}
+
 <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
 <div
   role="group"
+  id="row-{role}-{index + 1}"
   aria-label="{settings.Role(role)} step {index + 1}"
   class={[
-    'flex h-full items-start gap-1 border-t border-line py-1',
-    man ? 'flex-row pr-1' : 'flex-row-reverse pl-1',
-    lit && (man ? 'bg-man-tint' : 'bg-lady-tint')
+    'flex h-full items-start gap-1 border-t py-1',
+    noStep ? 'border-dashed border-line' : 'border-line',
+    mirrored ? 'flex-row pr-1' : 'flex-row-reverse pl-1',
+    lit && (role === 'man' ? 'bg-man-tint' : 'bg-lady-tint')
   ]}
   {onkeydown}
 >
-  <div class={['flex w-6 shrink-0 flex-col items-center gap-0.5', man ? 'mr-auto' : 'ml-auto']}>
+  <div class={['flex w-6 shrink-0 flex-col items-center gap-0.5', mirrored ? 'mr-auto' : 'ml-auto']}>
     <FindingMark {findings} place="on the {settings.role(role)}'s step {index + 1}" />
     <Popover
       label="More about the {settings.role(role)}'s step {index + 1}"
@@ -90,50 +94,66 @@
     >
       {#snippet trigger()}⋯{/snippet}
       <div class="flex flex-col gap-1.5">
-        {#each [...(['cbm', 'sway'] as const), ...EXTRA] as column (column)}
+        {#if worked}
+          <p class="text-soft">
+            {worked.beats} beats from {worked.at}, {worked.seconds.toFixed(2)} s; the weight is on the {worked.standing}F;
+            <span class="amount">{worked.turned}</span> so far; {worked.position}, {worked.hold}.
+          </p>
+        {/if}
+        {#each [...(['cbm', 'sway'] as const), ...BODY_LINE, ...COUPLE_LINE, ...LEAD_LINE] as column (column)}
           <div class="flex justify-between gap-3">
             <span class="text-soft">{NAMES[column]}</span>{@render cell(column)}
           </div>
         {/each}
-        <div class="mt-1 flex gap-1.5 border-t border-line pt-2">
-          <Button onclick={() => editor.insertRow(role, index)} title="Ctrl+Enter">Row after</Button>
-          <Button onclick={() => editor.removeRow(role, index)} title="Ctrl+Delete">Remove row</Button>
-        </div>
+        {#if !editor.locked}
+          <div class="mt-1 flex gap-1.5 border-t border-line pt-2">
+            <Button onclick={() => editor.insertRow(role, index)} title="Ctrl+Enter">Row after</Button>
+            <Button onclick={() => editor.removeRow(role, index)} title="Ctrl+Delete">Remove row</Button>
+          </div>
+        {/if}
       </div>
     </Popover>
   </div>
-  <div class={['flex min-w-0 flex-col', man ? 'items-end text-right' : 'items-start']}>
-    <div class={['flex items-baseline gap-1', man ? 'flex-row' : 'flex-row-reverse']}>
+  <div class={['flex min-w-0 flex-col', mirrored ? 'items-end text-right' : 'items-start']}>
+    <div class={['flex items-baseline gap-1', mirrored ? 'flex-row' : 'flex-row-reverse justify-end']}>
       {@render cell('place', true)}
-      <span class={man ? 'text-man' : 'text-lady'}>{@render cell('foot', true)}</span>
+      <span class={role === 'man' ? 'text-man' : 'text-lady'}>{@render cell('foot', true)}</span>
     </div>
-    <div class={['flex flex-wrap items-baseline gap-x-1.5', man ? 'justify-end' : 'flex-row-reverse justify-end']}>
-      {@render cell('turn')}{@render cell('align')}
-    </div>
-    <div
-      class={[
-        'flex flex-wrap items-baseline gap-x-1.5 text-soft',
-        man ? 'justify-end' : 'flex-row-reverse justify-end'
-      ]}
-    >
-      {@render labelled('cbm', 'CBM ')}{@render labelled('sway', 'sway ')}
-      {@render cell('rise')}<span class="text-ink">{@render cell('work')}</span>
-    </div>
-    {#if extras.length > 0 || row?.doubtful}
-      <div class={['flex flex-wrap gap-x-2 text-soft', man ? 'justify-end' : 'flex-row-reverse justify-end']}>
-        {#if row?.doubtful}<span class="text-xs text-doubtful" title="The charter was not sure of this row"
-            >? doubtful row</span
-          >{/if}
-        {#each extras.filter((column) => column !== 'note') as column (column)}{@render labelled(column, '')}{/each}
+    {#if settings.shows('turn')}
+      <div
+        class={['flex flex-wrap items-baseline gap-x-1.5', mirrored ? 'justify-end' : 'flex-row-reverse justify-end']}
+      >
+        {@render cell('turn')}{@render cell('align')}
       </div>
     {/if}
+    {#if settings.shows('footwork') || settings.shows('body')}
+      <div
+        class={[
+          'flex flex-wrap items-baseline gap-x-1.5 text-soft',
+          mirrored ? 'justify-end' : 'flex-row-reverse justify-end'
+        ]}
+      >
+        {#if settings.shows('body')}{@render labelled('cbm', 'CBM ')}{@render labelled('sway', 'sway ')}{@render cell(
+            'rise'
+          )}{/if}
+        {#if settings.shows('footwork')}<span class="text-ink">{@render cell('work')}</span>{/if}
+      </div>
+    {/if}
+    {#if settings.shows('body')}{@render line(filled(BODY_LINE))}{/if}
+    {@render line(filled(COUPLE_LINE))}
+    {#if settings.shows('lead')}{@render line(filled(LEAD_LINE))}{/if}
+    {#if row?.doubtful}<span class="text-xs text-doubtful" title={row.note ?? 'The charter was not sure of this row'}
+        >? doubtful row</span
+      >{/if}
   </div>
   <div
     class={[
-      'w-7 shrink-0 pt-px text-center font-display text-lg leading-6 font-semibold',
-      man ? 'text-man' : 'text-lady'
+      'flex w-8 shrink-0 flex-col items-center pt-px text-center font-display text-lg leading-6 font-semibold',
+      role === 'man' ? 'text-man' : 'text-lady'
     ]}
   >
     {@render cell('count', true)}
+    {#if said}<span class="text-xs leading-3 font-normal text-ink">{said}</span>{/if}
+    <span class="text-[0.65rem] leading-3 font-normal text-soft" title="step {index + 1}">{index + 1}</span>
   </div>
 </div>

@@ -8,29 +8,58 @@ export interface Place {
   height: number;
 }
 
-/** Pixels of a beat in an ordinary chart. */
-export const BEAT = 86;
-/** The least height in which a row can be read. */
-export const LEAST = 78;
+/** Pixels of a beat in an ordinary chart, and the least height in which a row with all its layers can be read. */
+export const BEAT = 74;
+export const LEAST = 92;
+
+/** Where a beat stands on the spine, in pixels from the top. */
+export type Scale = (beat: number) => number;
 
 /**
- * Where every row stands: as high as it lasts, with one scale for both roles. Rows that are charted but not worked out
- * yet follow below, so that nothing typed is out of sight.
+ * The scale of the count: every stretch between two moments at which somebody steps is as high as it lasts, but never too
+ * low to be read, so that a step of a quarter beat keeps its cells and both roles keep one count.
  */
-export function spinePlaces(rows: { man: Timed[]; lady: Timed[] }, charted: { man: number; lady: number }) {
-  const lengths = [...rows.man, ...rows.lady].map((row) => row.length).filter((length) => length > 0);
-  const scale = Math.max(BEAT, LEAST / Math.min(1, ...lengths));
+export function spineScale(rows: Timed[], beats: number, least: number, beat = BEAT): Scale {
+  const moments = [...new Set([0, ...rows.flatMap((r) => [r.onset, r.onset + r.length]), beats])].sort((a, b) => a - b);
+  const tops = [0];
+  for (let i = 1; i < moments.length; i++) {
+    const length = (moments[i] ?? 0) - (moments[i - 1] ?? 0);
+    tops.push((tops[i - 1] ?? 0) + Math.max(least, length * beat));
+  }
+  return (at) => {
+    const next = moments.findIndex((m) => m >= at - 1e-9);
+    if (next < 0) return tops.at(-1) ?? 0;
+    const to = moments[next] ?? 0;
+    if (next === 0 || Math.abs(to - at) < 1e-9) return tops[next] ?? 0;
+    const from = moments[next - 1] ?? 0;
+    const share = (at - from) / (to - from);
+    return (tops[next - 1] ?? 0) + share * ((tops[next] ?? 0) - (tops[next - 1] ?? 0));
+  };
+}
+
+/** Where every row stands. Rows that are charted but not worked out yet follow below, so that nothing typed is lost. */
+export function spinePlaces(
+  rows: { man: Timed[]; lady: Timed[] },
+  charted: { man: number; lady: number },
+  least = LEAST
+) {
+  const all = [...rows.man, ...rows.lady];
+  const beats = all.reduce((most, row) => Math.max(most, row.onset + row.length), 0);
+  const scale = spineScale(all, beats, least);
   const places = (timed: Timed[], count: number): Place[] => {
-    const known = timed.slice(0, count).map((row) => ({ top: row.onset * scale, height: row.length * scale }));
+    const known = timed.slice(0, count).map((row) => {
+      const top = scale(row.onset);
+      return { top, height: scale(row.onset + row.length) - top };
+    });
     let bottom = known.reduce((most, place) => Math.max(most, place.top + place.height), 0);
     while (known.length < count) {
-      known.push({ top: bottom, height: LEAST });
-      bottom += LEAST;
+      known.push({ top: bottom, height: least });
+      bottom += least;
     }
     return known;
   };
   const man = places(rows.man, charted.man);
   const lady = places(rows.lady, charted.lady);
-  const height = [...man, ...lady].reduce((most, place) => Math.max(most, place.top + place.height), LEAST);
+  const height = [...man, ...lady].reduce((most, place) => Math.max(most, place.top + place.height), least);
   return { scale, man, lady, height };
 }

@@ -5,14 +5,16 @@
   interface Props {
     work: WorkView;
     focus: { role: RoleName; step: number } | null;
+    /** Called with the row whose point is picked. */
+    onfocus?: (focus: { role: RoleName; step: number }) => void;
   }
 
-  let { work, focus }: Props = $props();
+  let { work, focus, onfocus }: Props = $props();
   const settings = getSettings();
   const WIDTH = 520;
-  const HEIGHT = 150;
-  const LEFT = 56;
-  const RIGHT = 90;
+  const HEIGHT = 170;
+  const LEFT = 104;
+  const RIGHT = 66;
   const ends = $derived([...work.man.rows, ...work.lady.rows].map((r) => r.running));
   const most = $derived(Math.max(2, ...ends));
   const least = $derived(Math.min(-2, ...ends));
@@ -28,29 +30,47 @@
       };
     })
   );
+  /** Every eighth where there is room, else every quarter or half. */
+  const apart = $derived(most - least <= 12 ? 2 : most - least <= 20 ? 4 : 8);
   const grid = $derived(
-    Array.from({ length: Math.floor((most - least) / 4) + 1 }, (_, i) => Math.ceil(least / 4) * 4 + i * 4).filter(
-      (t) => t <= most
-    )
+    Array.from(
+      { length: Math.floor((most - least) / apart) + 1 },
+      (_, i) => Math.ceil(least / apart) * apart + i * apart
+    ).filter((t) => t <= most)
   );
   const beats = $derived(Array.from({ length: Math.round(work.beats) + 1 }, (_, i) => i));
-  const quarters = ['', '1/4', '1/2', '3/4', '1', '1 1/4', '1 1/2', '1 3/4', '2'];
-  const named = (turn: number) => (turn === 0 ? '0' : `${quarters[Math.abs(turn) / 4] ?? ''} ${turn > 0 ? 'R' : 'L'}`);
-  const endY = $derived.by(() => {
-    const man = y(work.man.rows.at(-1)?.running ?? 0);
-    const lady = y(work.lady.rows.at(-1)?.running ?? 0);
-    const middle = (man + lady) / 2;
-    const up = man <= lady ? -7 : 7;
-    return Math.abs(man - lady) < 14 ? { man: middle + up, lady: middle - up } : { man, lady };
-  });
+  const EIGHTHS = ['', '1/8', '1/4', '3/8', '1/2', '5/8', '3/4', '7/8'];
+  function named(turn: number): string {
+    if (turn === 0) return '0';
+    const size = Math.abs(turn);
+    const whole = Math.floor(size / 16);
+    return `${[whole || '', EIGHTHS[(size % 16) / 2]].filter(Boolean).join(' ')} ${turn > 0 ? 'R' : 'L'}`;
+  }
+  /** The name of a direction in sixteenths clockwise from the line of dance. */
+  const compass = (sixteenths: number) => work.compass[((sixteenths % 16) + 16) % 16] ?? '';
+  const solo = $derived(work.man.rows.length === 0 ? 'lady' : work.lady.rows.length === 0 ? 'man' : '');
+
+  function pick(role: RoleName, step: number) {
+    onfocus?.({ role, step });
+    document.getElementById(`row-${role}-${step}`)?.scrollIntoView({ block: 'nearest' });
+  }
 </script>
 
 <section aria-label="Turn ledger" class="flex flex-col gap-1">
-  <h2 class="text-base">Turn ledger</h2>
+  <h2 class="flex items-baseline gap-3 text-base">
+    Turn ledger
+    {#each ['man', 'lady'] as const as role (role)}
+      {#if work[role].rows.length > 0}
+        <span class={['amount font-sans text-sm font-normal', role === 'man' ? 'text-man' : 'text-lady']}
+          >{role === 'man' ? '■ ―' : '● ╌'} {settings.role(role)} {work[role].turn}</span
+        >
+      {/if}
+    {/each}
+  </h2>
   <svg
     viewBox="0 0 {WIDTH} {HEIGHT}"
     class="amount w-full rounded-xs border border-line bg-sheet"
-    role="img"
+    role="group"
     aria-label="Running turn: the {settings.role('man')} {work.man.turn}, the {settings.role('lady')} {work.lady
       .turn} in all"
   >
@@ -64,6 +84,16 @@
         dominant-baseline="central"
         fill="var(--color-soft)">{named(turn)}</text
       >
+      {#if solo !== 'lady'}
+        <text x="2" y={y(turn)} font-size="11" dominant-baseline="central" fill="var(--color-man)"
+          >{compass(work.man.start + turn)}</text
+        >
+      {/if}
+      {#if solo !== 'man'}
+        <text x={WIDTH - RIGHT + 6} y={y(turn)} font-size="11" dominant-baseline="central" fill="var(--color-lady)"
+          >{compass(work.lady.start + turn)}</text
+        >
+      {/if}
     {/each}
     {#each beats as beat (beat)}
       <path
@@ -87,35 +117,38 @@
       />
       {#each line.rows as row (row.number)}
         {@const lit = focus?.role === line.role && focus.step === row.number}
-        {#if line.role === 'man'}
-          <rect
-            x={x(row.onset + row.length) - 3.5}
-            y={y(row.running) - 3.5}
-            width="7"
-            height="7"
-            fill="var(--color-man)"
-            stroke={lit ? 'var(--color-ink)' : 'none'}
-            stroke-width="2"
-          />
-        {:else}
-          <circle
-            cx={x(row.onset + row.length)}
-            cy={y(row.running)}
-            r="4"
-            fill="var(--color-lady)"
-            stroke={lit ? 'var(--color-ink)' : 'none'}
-            stroke-width="2"
-          />
-        {/if}
+        {@const at = { x: x(row.onset + row.length), y: y(row.running) }}
+        <g
+          role="button"
+          tabindex="0"
+          aria-label="{settings.Role(line.role)} step {row.number}: {row.turned} so far, {compass(row.foot)}"
+          class="cursor-pointer outline-offset-0"
+          onclick={() => pick(line.role, row.number)}
+          onkeydown={(event) => event.key === 'Enter' && pick(line.role, row.number)}
+        >
+          <circle cx={at.x} cy={at.y} r="9" fill="transparent" />
+          {#if line.role === 'man'}
+            <rect
+              x={at.x - 3.5}
+              y={at.y - 3.5}
+              width="7"
+              height="7"
+              fill="var(--color-man)"
+              stroke={lit ? 'var(--color-ink)' : 'none'}
+              stroke-width="2"
+            />
+          {:else}
+            <circle
+              cx={at.x}
+              cy={at.y}
+              r="4"
+              fill="var(--color-lady)"
+              stroke={lit ? 'var(--color-ink)' : 'none'}
+              stroke-width="2"
+            />
+          {/if}
+        </g>
       {/each}
-      <text
-        x={WIDTH - RIGHT + 8}
-        y={endY[line.role]}
-        font-size="11.5"
-        dominant-baseline="central"
-        fill="var(--color-{line.role})"
-        font-weight="600">{settings.role(line.role)} {work[line.role].turn}</text
-      >
     {/each}
   </svg>
 </section>

@@ -42,3 +42,29 @@ export function sole(role: 'man' | 'lady', foot: string): string {
     ? `M.15 ${-0.01 * s}C.15 ${0.035 * s} .09 ${0.058 * s} .04 ${0.05 * s}C0 ${0.042 * s} -.02 ${0.034 * s} -.06 ${0.038 * s}C-.11 ${0.043 * s} -.14 ${0.03 * s} -.14 0C-.14 ${-0.03 * s} -.11 ${-0.04 * s} -.06 ${-0.034 * s}C-.01 ${-0.028 * s} .02 ${-0.05 * s} .08 ${-0.05 * s}C.13 ${-0.05 * s} .15 ${-0.03 * s} .15 ${-0.01 * s}Z`
     : `M.14 ${-0.012 * s}C.12 ${0.03 * s} .08 ${0.044 * s} .04 ${0.036 * s}C.01 ${0.03 * s} -.01 ${0.014 * s} -.035 ${0.01 * s}C-.04 0 -.04 ${-0.008 * s} -.03 ${-0.014 * s}C0 ${-0.022 * s} .03 ${-0.042 * s} .07 ${-0.042 * s}C.11 ${-0.042 * s} .13 ${-0.026 * s} .14 ${-0.012 * s}ZM-.075 -.019A.019 .019 0 1 0 -.075 .019A.019 .019 0 1 0 -.075 -.019Z`;
 }
+
+/** A place turned about the origin by so many degrees clockwise on the screen. */
+export function turned(point: { x: number; y: number }, angle: number) {
+  const radians = (angle * Math.PI) / 180;
+  return {
+    x: point.x * Math.cos(radians) - point.y * Math.sin(radians),
+    y: point.x * Math.sin(radians) + point.y * Math.cos(radians)
+  };
+}
+
+/** An arc about a place from one direction to another, the way it was turned; empty where nothing was. */
+export function arc(x: number, y: number, radius: number, to: number, turn: number): string {
+  if (turn === 0) return '';
+  const whole = Math.max(-15.5, Math.min(15.5, turn));
+  const start = away(x, y, radius, to - whole);
+  const end = away(x, y, radius, to);
+  const large = Math.abs(whole) > 8 ? 1 : 0;
+  return `M${start.x} ${start.y}A${radius} ${radius} 0 ${large} ${whole > 0 ? 1 : 0} ${end.x} ${end.y}`;
+}
+
+/** A box made smaller about its middle, for looking closer. */
+export function zoomed(box: Box, factor: number): Box {
+  const width = box.width / factor;
+  const height = box.height / factor;
+  return { x: box.x + (box.width - width) / 2, y: box.y + (box.height - height) / 2, width, height };
+}

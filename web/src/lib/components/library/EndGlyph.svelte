@@ -6,16 +6,22 @@
   interface Props {
     end: Schemas['EndView'];
     label: string;
+    /** Whose figure it is, if only one dances. */
+    solo?: string;
   }
 
-  let { end, label }: Props = $props();
-  const PER_METRE = 42;
+  let { end, label, solo = '' }: Props = $props();
+  const apart = $derived(Math.max(0.5, Math.hypot(end.ladyAhead, end.ladyRight)));
+  /** Partners at arm's length are drawn nearer, so that both fit. */
+  const PER_METRE = $derived(Math.min(42, 20 / apart));
   const ahead = $derived(away(0, 0, end.ladyAhead * PER_METRE, end.man));
   const lady = $derived(away(ahead.x, ahead.y, end.ladyRight * PER_METRE, end.man + 4));
-  const dancers = $derived([
-    { role: 'man', x: -lady.x / 2, y: -lady.y / 2, facing: end.man, foot: end.manFoot },
-    { role: 'lady', x: lady.x / 2, y: lady.y / 2, facing: end.lady, foot: end.ladyFoot }
-  ]);
+  const dancers = $derived(
+    [
+      { role: 'man', x: -lady.x / 2, y: -lady.y / 2, facing: end.man, foot: end.manFoot },
+      { role: 'lady', x: lady.x / 2, y: lady.y / 2, facing: end.lady, foot: end.ladyFoot }
+    ].filter((dancer) => solo === '' || dancer.role === solo)
+  );
 </script>
 
 <svg viewBox="-17 -15 34 32" class="h-12 w-13 shrink-0" role="img" aria-label={label}>

@@ -3,27 +3,45 @@
   import { getSettings } from '$lib/state/settings.svelte';
   import EndGlyph from './EndGlyph.svelte';
 
-  let { figure }: { figure: FigureSummary } = $props();
+  interface Props {
+    figure: FigureSummary;
+    showDance?: boolean;
+    /** Whether it is marked for comparing. */
+    marked: boolean;
+    onmark: () => void;
+  }
+
+  let { figure, showDance = false, marked, onmark }: Props = $props();
   const settings = getSettings();
-  const words = (end: Schemas['EndView']) => `${end.alignment}, ${end.manFoot}F`;
+  const words = (end: Schemas['EndView']) => `${end.alignment}, ${end.manFoot || end.ladyFoot}F`;
   const place = (end: Schemas['EndView']) => (end.outside ? 'next step outside' : end.position);
 </script>
 
 {#snippet ending(end: Schemas['EndView'], what: string)}
   <span class="flex items-center gap-1.5">
-    <EndGlyph {end} label="{what} {words(end)} in {end.position} position" />
+    <EndGlyph {end} solo={figure.solo} label="{what} {words(end)} in {end.position} position" />
     <span class="leading-tight"
       ><span class="block text-ink">{words(end)}</span><span class="block text-xs">{place(end)}</span></span
     >
   </span>
 {/snippet}
 
-<li class="border-b border-line">
-  <a data-stop href="/figures/{figure.id}" class="flex items-center gap-3 py-1 hover:bg-sheet">
+<li class="flex items-center border-b border-line">
+  <input
+    type="checkbox"
+    checked={marked}
+    onchange={onmark}
+    aria-label="Mark {figure.name} for comparing"
+    class="mr-2 opacity-60 checked:opacity-100 hover:opacity-100 focus:opacity-100"
+  />
+  <a data-stop href="/figures/{figure.id}" class="flex min-w-0 grow items-center gap-3 py-1 hover:bg-sheet">
     <span class="w-72 shrink-0">
       <span class="font-display text-lg leading-tight font-semibold">{figure.name}</span>
       {#if figure.own}<span class="ml-2 rounded-xs bg-tint px-1.5 text-xs text-accent"
           >{figure.shipped ? 'your copy' : 'your figure'}</span
+        >{/if}
+      {#if figure.solo}<span class="ml-1 rounded-xs border border-line px-1.5 text-xs"
+          >{settings.role(figure.solo)} alone</span
         >{/if}
       {#if figure.draft}<span class="ml-1 rounded-xs border border-accent px-1.5 text-xs text-accent">unsaved work</span
         >{/if}
@@ -33,7 +51,11 @@
       {#if figure.doubtfulRows > 0}<span class="ml-1 text-xs text-doubtful" title="Rows the charter was not sure of"
           >? {figure.doubtfulRows} doubtful {figure.doubtfulRows === 1 ? 'row' : 'rows'}</span
         >{/if}
-      <span class="block truncate text-sm text-soft">{figure.otherNames.join(' · ')}</span>
+      <span class="block truncate text-sm text-soft"
+        >{showDance
+          ? `${figure.dance.replaceAll('-', ' ')}${figure.otherNames.length ? ' · ' : ''}`
+          : ''}{figure.otherNames.join(' · ')}</span
+      >
     </span>
     <span class="line-clamp-2 hidden min-w-0 grow text-sm leading-snug text-soft lg:block"
       >{settings.say(figure.summary)}</span

@@ -1,9 +1,11 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
-  import { api, need, type FigureSummary } from '$lib/api/client';
+  import { api, need, type FigureSummary, type Schemas } from '$lib/api/client';
   import { getSettings } from '$lib/state/settings.svelte';
+  import Button from '$lib/components/ui/Button.svelte';
   import FigureLine from './FigureLine.svelte';
+  import NewFigureDialog from './NewFigureDialog.svelte';
 
   const settings = getSettings();
   const LEVELS = ['bronze', 'silver', 'gold', 'open', 'unlisted'];
@@ -12,6 +14,10 @@
   let foot = $state('');
   let figures = $state.raw<FigureSummary[] | null>(null);
   let failed = $state('');
+  let begun = $state.raw<Schemas['BegunView'][]>([]);
+  let everywhere = $state(false);
+  let creating = $state(false);
+  let marked = $state<string[]>([]);
   let asked = 0;
   const shown = $derived(
     (figures ?? []).filter((f) => (!position || f.start.position === position) && (!foot || f.start.manFoot === foot))
@@ -22,17 +28,32 @@
   const positions = $derived([...new Set((figures ?? []).map((f) => f.start.position))]);
 
   $effect(() => {
-    void load(settings.dance, query);
+    void load(everywhere ? 'all' : settings.dance, query);
   });
 
   async function load(dance: string, q: string) {
     const mine = ++asked;
     try {
-      const found = await need(api.GET('/api/figures', { params: { query: { dance, q } } }));
-      if (mine === asked) [figures, failed] = [found, ''];
+      const [found, unsaved] = await Promise.all([
+        need(api.GET('/api/figures', { params: { query: { dance, q } } })),
+        need(api.GET('/api/new-figures'))
+      ]);
+      if (mine === asked) [figures, begun, failed] = [found, unsaved, ''];
     } catch (error) {
       if (mine === asked) failed = error instanceof Error ? error.message : String(error);
     }
+  }
+
+  function mark(id: string) {
+    marked = marked.includes(id) ? marked.filter((m) => m !== id) : [...marked.slice(-1), id];
+  }
+
+  /** n begins a figure, unless somebody is typing. */
+  function shortcut(event: KeyboardEvent) {
+    const typing = ['INPUT', 'TEXTAREA', 'SELECT'].includes((event.target as HTMLElement).tagName);
+    if (typing || creating || event.ctrlKey || event.altKey || event.metaKey || event.key !== 'n') return;
+    event.preventDefault();
+    creating = true;
   }
 
   /** Arrow keys walk through the list from the search field on. */
@@ -47,6 +68,8 @@
   }
 </script>
 
+<svelte:window onkeydown={shortcut} />
+<NewFigureDialog bind:open={creating} figures={(figures ?? []).filter((f) => f.dance === settings.dance)} />
 <!-- svelte-ignore a11y_no_static_element_interactions -->
 <div {onkeydown}>
   <div class="mb-3 flex flex-wrap items-end gap-x-4 gap-y-2">
@@ -75,15 +98,30 @@
         <option value="R">right foot</option>
       </select></label
     >
+    <label class="flex items-center gap-1 text-sm text-soft"
+      ><input type="checkbox" bind:checked={everywhere} /> in all dances</label
+    >
     <p class="ml-auto text-sm text-soft" role="status">{shown.length} {shown.length === 1 ? 'figure' : 'figures'}</p>
+    {#if marked.length === 2}
+      <Button onclick={() => void goto(`/compare?left=${marked[0]}&right=${marked[1]}`)}>Compare the two</Button>
+    {:else if marked.length === 1}
+      <span class="text-sm text-soft">mark one more to compare</span>
+    {/if}
+    <Button kind="main" onclick={() => (creating = true)} title="n">New figure</Button>
   </div>
+  {#each begun.filter((b) => b.dance === settings.dance || everywhere) as one (one.id)}
+    <p class="mb-1 border-l-4 border-accent pl-2 text-sm">
+      <a data-stop class="font-semibold hover:text-accent" href="/figures/{one.id}">{one.name}</a>
+      <span class="text-soft">begun, not saved as a version yet</span>
+    </p>
+  {/each}
   {#if failed}
     <p role="alert" class="text-broken">{failed}</p>
   {:else if figures !== null && shown.length === 0}
     <p class="mt-8 max-w-prose text-soft">
       {query || position || foot
         ? 'No figure is like that. Take a word away, or try another name for it.'
-        : 'No figures are charted in this dance yet. The waltz has the first ones; choose it above.'}
+        : 'No figures are charted in this dance yet. Begin one with New figure.'}
     </p>
   {/if}
   {#each groups as group (group.level)}
@@ -95,7 +133,12 @@
         >
       </div>
       <ul>
-        {#each group.figures as figure (figure.id)}<FigureLine {figure} />{/each}
+        {#each group.figures as figure (figure.id)}<FigureLine
+            {figure}
+            showDance={everywhere}
+            marked={marked.includes(figure.id)}
+            onmark={() => mark(figure.id)}
+          />{/each}
       </ul>
     </section>
   {/each}

@@ -1,10 +1,11 @@
 <script lang="ts">
-  import { api, need, type FigureSummary, type RoutineSummary } from '$lib/api/client';
+  import { api, need, type FigureSummary, type RoutineSummary, type Schemas } from '$lib/api/client';
   import { getSettings } from '$lib/state/settings.svelte';
 
   const settings = getSettings();
   let figures = $state.raw<FigureSummary[]>([]);
   let routines = $state.raw<RoutineSummary[]>([]);
+  let begun = $state.raw<Schemas['BegunView'][]>([]);
   let failed = $state('');
   const drafts = $derived(figures.filter((f) => f.draft));
   const open = $derived(figures.filter((f) => f.broken > 0));
@@ -17,8 +18,9 @@
   async function load(dance: string) {
     try {
       const query = { params: { query: { dance } } };
-      [figures, routines] = await Promise.all([
+      [figures, begun, routines] = await Promise.all([
         need(api.GET('/api/figures', query)),
+        need(api.GET('/api/new-figures')),
         need(api.GET('/api/routines', query))
       ]);
       failed = '';
@@ -50,7 +52,11 @@
       </li>
       <li class="border-l-4 border-accent pl-3">
         <a class="font-semibold text-accent underline-offset-2 hover:underline" href="/routines">Begin a routine</a>
-        <p class="text-sm text-soft">Choose a first figure; the desk tells what can follow.</p>
+        <p class="text-sm text-soft">
+          Choose a first figure; the desk tells what can follow. Or <a class="underline" href="/figures"
+            >chart a figure</a
+          >: press n there.
+        </p>
       </li>
     </ol>
   </section>
@@ -68,6 +74,12 @@
           <p class="text-sm text-soft">{routine.note}</p>
         </li>
       {/each}
+      {#each begun as one (one.id)}
+        <li class="py-2">
+          <a class="font-semibold hover:text-accent" href="/figures/{one.id}">{one.name}</a>
+          <span class="text-sm text-soft">a {one.dance.replaceAll('-', ' ')} figure begun, not saved yet</span>
+        </li>
+      {/each}
       {#each drafts as figure (figure.id)}
         <li class="py-2">
           <a class="font-semibold hover:text-accent" href="/figures/{figure.id}">{figure.name}</a>
@@ -81,7 +93,7 @@
           <p class="text-sm text-soft">{figure.summary}</p>
         </li>
       {/each}
-      {#if routines.every((r) => r.brokenJoins === 0) && drafts.length === 0 && open.length === 0}
+      {#if routines.every((r) => r.brokenJoins === 0) && drafts.length + begun.length === 0 && open.length === 0}
         <li class="py-2 text-soft">Nothing is open in this dance.</li>
       {/if}
     </ul>

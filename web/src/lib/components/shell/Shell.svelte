@@ -37,6 +37,13 @@
     void goto(`/figures?q=${encodeURIComponent(query)}`);
   }
 
+  function switchStyle() {
+    const style = settings.style === 'american' ? 'international' : 'american';
+    const first = dances.find((d) => d.style === style && d.figures > 0) ?? dances.find((d) => d.style === style);
+    settings.prefer({ style });
+    if (first) switchDance(first.id);
+  }
+
   function switchDance(dance: string) {
     settings.prefer({ dance });
     if (page.route.id?.includes('[id]'))
@@ -47,14 +54,16 @@
 <svelte:window {onkeydown} />
 
 <a href="#work" class="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-raised focus:p-2">To the work</a>
-<div class="flex min-h-screen pr-12">
+<div class="flex min-h-screen pr-10 sm:pr-12">
   <div class="flex min-w-0 grow flex-col">
-    <header class="flex items-center gap-4 border-b border-line px-5 pt-2.5 pb-1.5">
+    <header
+      class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line px-3 pt-2.5 pb-1.5 sm:px-5 lg:flex-nowrap"
+    >
       <a href="/" class="font-display text-xl leading-6 font-bold tracking-tight whitespace-nowrap"
         >Fluid<span class="text-accent italic">Frame</span></a
       >
       <nav aria-label="Dances" class="flex min-w-0 items-baseline gap-x-3 overflow-x-auto text-sm">
-        {#each dances as dance (dance.id)}
+        {#each dances.filter((d) => d.style === settings.style) as dance (dance.id)}
           <button
             type="button"
             aria-pressed={settings.dance === dance.id}
@@ -69,10 +78,17 @@
                 : dance.figures === 0
                   ? 'border-transparent text-soft'
                   : 'border-transparent text-ink hover:border-strong'
-            ]}>{dance.title}</button
+            ]}>{dance.title.replace('American ', '')}</button
           >
         {/each}
       </nav>
+      <button
+        type="button"
+        onclick={switchStyle}
+        title="The other way of charting and teaching"
+        class="border border-line px-1.5 text-xs whitespace-nowrap text-soft hover:border-accent hover:text-accent"
+        >{settings.style === 'american' ? 'International' : 'American'} ›</button
+      >
       <form onsubmit={find} role="search" class="ml-auto flex items-center">
         <input
           bind:this={search}
@@ -116,7 +132,7 @@
         </div>
       </Popover>
     </header>
-    <main id="work" class="grow px-5 pt-4 pb-8">{@render children()}</main>
+    <main id="work" class="grow px-3 pt-4 pb-8 sm:px-5">{@render children()}</main>
   </div>
   <nav
     aria-label="Places"

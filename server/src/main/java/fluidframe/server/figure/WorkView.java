@@ -7,6 +7,7 @@ import fluidframe.core.count.Beats;
 import fluidframe.core.count.Dance;
 import fluidframe.core.count.Tempo;
 import fluidframe.core.couple.Role;
+import fluidframe.core.direction.Direction;
 import fluidframe.core.direction.TurnText;
 import fluidframe.core.floor.Circling;
 import fluidframe.core.floor.FloorPlan;
@@ -30,7 +31,13 @@ public record WorkView(
         int doubtful,
         int notes,
         FloorView floor,
-        AidsView aids) {
+        AidsView aids,
+        List<String> compass) {
+
+    /** The sixteen directions by name, clockwise from the line of dance, for axes of drawings. */
+    private static final List<String> COMPASS = java.util.stream.IntStream.range(0, Direction.SIXTEENTHS)
+            .mapToObj(sixteenths -> Direction.of(sixteenths).toString())
+            .toList();
 
     /** One role's account. */
     public record RoleView(int start, String turn, List<RowView> rows) {}
@@ -130,7 +137,8 @@ public record WorkView(
                 open(checked, Severity.DOUBTFUL),
                 open(checked, Severity.NOTE),
                 floor(sheet.floor()),
-                AidsView.of(sheet));
+                AidsView.of(sheet),
+                COMPASS);
     }
 
     private static int open(List<RuleBook.Checked> checked, Severity severity) {

@@ -1,0 +1,107 @@
+<script lang="ts">
+  import type { Chart } from '$lib/api/client';
+  import Button from '$lib/components/ui/Button.svelte';
+  import { getFigureEditor } from '$lib/state/figure-editor.svelte';
+  import { getSettings } from '$lib/state/settings.svelte';
+  import AboutEdit from './AboutEdit.svelte';
+
+  /** What belongs to a figure besides its rows: faults, cautions, names, neighbours, repeats, and what explains it. */
+  const editor = getFigureEditor();
+  const settings = getSettings();
+  let editing = $state(false);
+  const chart = $derived<Chart>(editor.chart);
+  const aids = $derived(editor.work.aids);
+  const fitting = $derived(aids.repeats.filter((r) => r.fits));
+  const words = (id: string) => id.split('.')[1]?.replaceAll('-', ' ') ?? id;
+
+  function addCaution(text: string) {
+    editor.change({ cautions: [...(chart.cautions ?? []), text] });
+  }
+</script>
+
+{#snippet neighbours(label: string, ids: string[])}
+  <p class="text-sm">
+    <span class="text-soft">{label}:</span>
+    {#each ids as id, i (id)}{i > 0 ? ', ' : ' '}<a
+        class="underline decoration-line underline-offset-2 hover:decoration-accent"
+        href="/figures/{id}">{words(id)}</a
+      >{:else}&nbsp;none charted{/each}
+  </p>
+{/snippet}
+
+<div class="mt-5 border-t border-line pt-3">
+  <div class="mb-2 flex items-baseline gap-4">
+    <p class="max-w-prose text-sm">{settings.say(chart.summary ?? '')}</p>
+    <Button class="ml-auto" disabled={editor.locked} aria-expanded={editing} onclick={() => (editing = !editing)}
+      >{editing ? 'Done' : 'Edit what is said'}</Button
+    >
+  </div>
+  {#if editing}
+    <AboutEdit />
+  {:else}
+    <div class="grid gap-5 md:grid-cols-3">
+      <section>
+        <h2 class="mb-1 text-base">Usual faults</h2>
+        {#each chart.faults ?? [] as fault (fault.seen)}
+          <p class="mb-2 text-sm">
+            <span class="font-semibold">{settings.say(fault.seen)}.</span>
+            {settings.say(fault.cause)}. <span class="text-accent">“{settings.say(fault.cue)}.”</span>
+          </p>
+        {:else}
+          <p class="text-sm text-soft">None charted.</p>
+        {/each}
+      </section>
+      <section>
+        <h2 class="mb-1 text-base">Cautions</h2>
+        {#each chart.cautions ?? [] as caution (caution)}
+          <p class="mb-2 text-sm">{settings.say(caution)}</p>
+        {/each}
+        {#each aids.cautions as caution (caution)}
+          <p class="mb-2 text-sm">
+            <span class="text-doubtful">Proposed:</span>
+            {settings.say(caution)}
+            {#if !editor.locked}<Button kind="quiet" onclick={() => addCaution(caution)}>Say it</Button>{/if}
+          </p>
+        {/each}
+        <p class="text-sm text-soft">
+          Warm up, take shoes that let the foot turn, and mind the space around. Pain is a signal to stop. The
+          organiser's rules and a licensed professional's advice come first.
+        </p>
+      </section>
+      <section>
+        <h2 class="mb-1 text-base">How it joins and repeats</h2>
+        {@render neighbours('Before it', chart.precedes ?? [])}
+        {@render neighbours('After it', chart.follows ?? [])}
+        {#each aids.positionChanges as change (change)}<p class="amount text-sm">{settings.say(change)}</p>{/each}
+        {#if aids.repeats.length > 0}
+          <p class="mt-1 text-sm">
+            <span class="text-soft">Repeated {chart.repeats?.[0]?.steps}:</span>
+            <select
+              aria-label="How often the repeated steps are drawn"
+              class="rounded-xs border border-line bg-raised px-1 py-0.5"
+              value={editor.repeats}
+              onchange={(e) => void editor.repeat(Number(e.currentTarget.value))}
+            >
+              {#each aids.repeats as r (r.times)}<option value={r.times}>{r.times} × ({r.bars})</option>{/each}
+            </select>
+            drawn.
+          </p>
+          <p class="text-sm text-soft">
+            Whole bars: {fitting.map((r) => r.times).join(', ')}.
+            {#each ['L', 'R'] as foot (foot)}
+              {@const times = fitting.filter((r) => r.manFree === foot).map((r) => r.times)}
+              {#if times.length > 0}{settings.Role('man')}'s {foot}F free after {times.join(', ')}.
+              {/if}
+            {/each}
+          </p>
+        {/if}
+        {#if chart.parts?.length || chart.variants?.length}
+          <p class="mt-1 text-sm">
+            <span class="text-soft">Parts and variants:</span>
+            {[...(chart.parts ?? []).map((p) => p.steps), ...(chart.variants ?? []).map((v) => v.name)].join(', ')}
+          </p>
+        {/if}
+      </section>
+    </div>
+  {/if}
+</div>

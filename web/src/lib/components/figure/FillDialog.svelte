@@ -1,0 +1,105 @@
+<script lang="ts">
+  import { api, need, type RoleName, type Row, type Schemas } from '$lib/api/client';
+  import Button from '$lib/components/ui/Button.svelte';
+  import Dialog from '$lib/components/ui/Dialog.svelte';
+  import { getFigureEditor, type Column } from '$lib/state/figure-editor.svelte';
+  import { getSettings } from '$lib/state/settings.svelte';
+  import { NAMES } from './row-layout';
+
+  let { open = $bindable() }: { open: boolean } = $props();
+  const editor = getFigureEditor();
+  const settings = getSettings();
+  let cells = $state.raw<Schemas['ProposedCell'][] | null>(null);
+  let wanted = $state<boolean[]>([]);
+  let failed = $state('');
+  let division = $state('');
+
+  $effect(() => {
+    if (open) void ask();
+  });
+
+  async function ask() {
+    division = '';
+    try {
+      cells = await need(api.POST('/api/proposals/cells', { body: editor.chart }));
+      wanted = cells.map(() => true);
+      failed = '';
+    } catch (error) {
+      failed = error instanceof Error ? error.message : String(error);
+    }
+  }
+
+  async function divide(sixteenths: number) {
+    try {
+      const path = { sixteenths };
+      division = (await need(api.GET('/api/proposals/division/{sixteenths}', { params: { path } }))).words;
+    } catch (error) {
+      division = error instanceof Error ? error.message : String(error);
+    }
+  }
+
+  const largest = $derived(
+    (['man', 'lady'] as RoleName[])
+      .flatMap((role) => editor.work[role].rows.map((row) => ({ role, row })))
+      .filter((each) => Math.abs(each.row.turn) >= 6)
+  );
+
+  function take() {
+    const chart = { ...editor.chart };
+    (cells ?? []).forEach((cell, i) => {
+      if (!wanted[i]) return;
+      const role = cell.role as RoleName;
+      const column = cell.column as Column;
+      chart[role] = (chart[role] ?? []).map((row, at): Row =>
+        at === cell.step - 1 ? { ...row, [column]: cell.text } : row
+      );
+    });
+    editor.take(chart, `${wanted.filter(Boolean).length} cells filled.`);
+    open = false;
+  }
+</script>
+
+<Dialog bind:open title="Cells that follow from others" wide>
+  {#if failed}
+    <p role="alert" class="text-sm text-broken">{failed}</p>
+  {:else if cells?.length === 0}
+    <p class="text-sm">Every alignment and turn that can be worked out is charted.</p>
+  {:else}
+    <ul class="divide-y divide-line border-y border-line text-sm">
+      {#each cells ?? [] as cell, i (cell.role + cell.step + cell.column)}
+        <li class="flex gap-3 py-1">
+          <input
+            type="checkbox"
+            bind:checked={wanted[i]}
+            aria-label="Fill the {settings.role(cell.role)}'s step {cell.step} {NAMES[cell.column as Column]}"
+          />
+          <span
+            ><span class="font-semibold"
+              >{settings.Role(cell.role)}
+              {cell.step}, {NAMES[cell.column as Column]}: {cell.text}</span
+            >
+            <span class="text-soft">{cell.because}</span></span
+          >
+        </li>
+      {/each}
+    </ul>
+  {/if}
+  {#if largest.length > 0}
+    <h3 class="mt-4 mb-1 text-base">How a large turn could be divided</h3>
+    <ul class="flex flex-wrap gap-1.5">
+      {#each largest as each (each.role + each.row.number)}
+        <li>
+          <Button onclick={() => void divide(each.row.turn)}
+            >{settings.role(each.role)}
+            {each.row.number}: <span class="amount">{each.row.turnKind || 'between the feet'}</span></Button
+          >
+        </li>
+      {/each}
+    </ul>
+    {#if division}<p class="mt-1 text-sm" role="status">{division.charAt(0).toUpperCase() + division.slice(1)}.</p>{/if}
+  {/if}
+  <div class="mt-3 flex justify-end gap-2">
+    <Button onclick={() => (open = false)}>Close</Button>
+    <Button kind="main" disabled={!wanted.some(Boolean)} onclick={take}>Fill chosen cells</Button>
+  </div>
+</Dialog>

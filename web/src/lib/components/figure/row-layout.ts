@@ -1,0 +1,48 @@
+import type { Chart, RoleName } from '$lib/api/client';
+import type { Column } from '$lib/state/figure-editor.svelte';
+import type { Settings } from '$lib/state/settings.svelte';
+
+/** What a cell is called in labels and to a screen reader. */
+export const NAMES: Record<Column, string> = {
+  count: 'count',
+  foot: 'foot',
+  place: 'placement',
+  align: 'alignment',
+  turn: 'turn',
+  work: 'footwork',
+  rise: 'rise',
+  cbm: 'CBM',
+  sway: 'sway',
+  hip: 'hip',
+  bounce: 'bounce',
+  body: 'body',
+  weight: 'weight',
+  position: 'position',
+  hold: 'hold',
+  lead: 'lead',
+  note: 'note'
+};
+
+/** Cells that are shown only where they say something, line by line; each line needs its layer. */
+export const BODY_LINE: Column[] = ['hip', 'bounce', 'body'];
+export const COUPLE_LINE: Column[] = ['position', 'hold', 'weight'];
+export const LEAD_LINE: Column[] = ['lead', 'note'];
+
+const LINE = 22;
+
+function uses(chart: Chart, columns: Column[]): boolean {
+  return (['man', 'lady'] as RoleName[]).some((role) =>
+    (chart[role] ?? []).some((row) => columns.some((column) => row[column] !== undefined && row[column] !== ''))
+  );
+}
+
+/** The height in pixels that a row needs for the layers which are not folded away and for what the chart uses of them. */
+export function rowHeight(chart: Chart, settings: Pick<Settings, 'shows'>): number {
+  let lines = 1;
+  if (settings.shows('turn')) lines++;
+  if (settings.shows('footwork') || settings.shows('body')) lines++;
+  if (settings.shows('body') && uses(chart, BODY_LINE)) lines++;
+  if (uses(chart, COUPLE_LINE)) lines++;
+  if (settings.shows('lead') && uses(chart, LEAD_LINE)) lines += 2;
+  return Math.max(46, 10 + lines * LINE);
+}

@@ -1,0 +1,7 @@
+<script lang="ts">
+  import { page } from '$app/state';
+  import CompareView from '$lib/components/compare/CompareView.svelte';
+</script>
+
+<svelte:head><title>Compare · Fluid Frame</title></svelte:head>
+<CompareView left={page.url.searchParams.get('left') ?? ''} right={page.url.searchParams.get('right') ?? ''} />
