@@ -46,6 +46,23 @@
     void goto(`/compare?${query}`, { replaceState: true, keepFocus: true });
   }
 
+  /** Lists and small tables of the format as plain words. */
+  function plain(text: string): string {
+    if (!/^[[{]/.test(text)) return text;
+    try {
+      return flat(JSON.parse(text));
+    } catch {
+      return text;
+    }
+  }
+  function flat(value: unknown): string {
+    if (Array.isArray(value)) return value.map(flat).join('; ');
+    if (value === null || typeof value !== 'object') return String(value);
+    return Object.entries(value)
+      .map(([key, inner]) => `${key} ${flat(inner)}`)
+      .join(', ');
+  }
+
   const shown = (key: string) => NAMES[key as Column] ?? key;
   const version = (side: string) => (side.includes('@') ? side.slice(side.indexOf('@') + 1) : '');
   const what = (side: string) =>
@@ -145,8 +162,8 @@
       {#each both.besides.filter((c) => !['id', 'name'].includes(c.key)) as change (change.key)}
         <div class="grid grid-cols-[6rem_1fr_1fr] gap-3 border-b border-line py-1 text-sm">
           <span class="text-soft">{change.key}</span>
-          <span class="break-words">{change.before || 'nothing'}</span>
-          <span class="break-words">{change.after || 'nothing'}</span>
+          <span class="break-words">{plain(change.before) || 'nothing'}</span>
+          <span class="break-words">{plain(change.after) || 'nothing'}</span>
         </div>
       {/each}
     </section>

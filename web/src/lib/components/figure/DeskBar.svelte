@@ -87,7 +87,7 @@
   <label class="hidden xl:inline"
     >at
     <input
-      class="{field} w-14"
+      class="{field} w-16"
       type="number"
       min="1"
       max="120"

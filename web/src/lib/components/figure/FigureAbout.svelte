@@ -72,7 +72,7 @@
         <h2 class="mb-1 text-base">How it joins and repeats</h2>
         {@render neighbours('Before it', chart.precedes ?? [])}
         {@render neighbours('After it', chart.follows ?? [])}
-        {#each aids.positionChanges as change (change)}<p class="amount text-sm">{settings.say(change)}</p>{/each}
+        {#each aids.positionChanges as change, i (i)}<p class="amount text-sm">{settings.say(change)}</p>{/each}
         {#if aids.repeats.length > 0}
           <p class="mt-1 text-sm">
             <span class="text-soft">Repeated {chart.repeats?.[0]?.steps}:</span>

@@ -17,7 +17,14 @@
   import TypeDialog from './TypeDialog.svelte';
   import WholeFindings from './WholeFindings.svelte';
 
-  let { view, vocabulary }: { view: FigureView; vocabulary: Record<string, Word[]> } = $props();
+  interface Props {
+    view: FigureView;
+    vocabulary: Record<string, Word[]>;
+    /** The style of charting that the figure's dance belongs to. */
+    style: string;
+  }
+
+  let { view, vocabulary, style }: Props = $props();
   // The desk is made anew for every figure, so the first view is the one it edits.
   // svelte-ignore state_referenced_locally
   const editor = setFigureEditor(new FigureEditor(view));
@@ -35,6 +42,10 @@
   });
   const [typing, partner, timing, fill] = [opened('type'), opened('partner'), opened('timing'), opened('fill')];
   const TOOL_KEYS: Record<string, Tool> = { l: 'type', p: 'partner', t: 'timing', f: 'fill' };
+
+  // Looking at a figure is looking at its dance: the lists come back to it.
+  // svelte-ignore state_referenced_locally
+  settings.prefer({ dance: view.chart.dance, style });
 
   beforeNavigate(() => void editor.flush());
 

@@ -22,7 +22,7 @@
   async function ask(role: RoleName) {
     try {
       proposed = await need(api.POST('/api/proposals/partner', { body: { chart: editor.chart, role } }));
-      wanted = proposed.map((row) => differences(row).length > 0);
+      wanted = proposed.map((row) => row.now === undefined);
       failed = '';
     } catch (error) {
       proposed = [];
@@ -68,8 +68,8 @@
 
 <Dialog bind:open title="The partner's rows, as they usually follow" wide>
   <p class="mb-2 text-sm text-soft">
-    A proposal: every row is taken, or left as it is, one by one. Underarm turns, extra steps and another rhythm are
-    yours to chart.
+    A proposal: every row is taken, or left as it is, one by one. Rows that are charted already stay unless you choose
+    them. Underarm turns, extra steps and another rhythm are yours to chart.
   </p>
   <label class="mb-2 block text-sm"
     >from the
@@ -80,7 +80,7 @@
   >
   {#if failed}
     <p role="alert" class="text-sm text-broken">{settings.say(failed)}</p>
-  {:else if proposed.length > 0 && wanted.every((w) => !w) && proposed.every((p) => differences(p).length === 0)}
+  {:else if proposed.length > 0 && proposed.every((p) => differences(p).length === 0)}
     <p class="text-sm">The {settings.role(to)}'s rows are just as they follow.</p>
   {/if}
   <ul class="divide-y divide-line border-y border-line text-sm">

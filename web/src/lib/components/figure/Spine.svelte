@@ -16,12 +16,19 @@
   const editor = getFigureEditor();
   const settings = getSettings();
   const roles = $derived<RoleName[]>(only === 'both' ? ['man', 'lady'] : [only]);
-  const least = $derived(rowHeight(editor.shown, settings));
+  const timed = (role: RoleName) =>
+    only === 'both' || only === role
+      ? editor.work[role].rows.map((row, i) => ({
+          onset: row.onset,
+          length: row.length,
+          need: rowHeight(editor.shown[role]?.[i], settings)
+        }))
+      : [];
   const places = $derived(
     spinePlaces(
-      { man: editor.work.man.rows, lady: editor.work.lady.rows },
+      { man: timed('man'), lady: timed('lady') },
       { man: editor.shown.man?.length ?? 0, lady: editor.shown.lady?.length ?? 0 },
-      least
+      rowHeight(undefined, settings)
     )
   );
   const bars = $derived(

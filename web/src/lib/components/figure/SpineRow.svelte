@@ -6,6 +6,7 @@
   import { getSettings } from '$lib/state/settings.svelte';
   import Cell from './Cell.svelte';
   import FindingMark from './FindingMark.svelte';
+  import RemarkCell from './RemarkCell.svelte';
   import { BODY_LINE, COUPLE_LINE, LEAD_LINE, NAMES } from './row-layout';
 
   interface Props {
@@ -26,6 +27,7 @@
   const worked = $derived(editor.work[role].rows[index]);
   const lit = $derived(editor.focus?.role === role && editor.focus.step === index + 1);
   const filled = (columns: Column[]) => columns.filter((column) => editor.cell(role, index, column) !== '');
+  const rises = $derived(editor.work.bodyColumns.includes('rise') || editor.cell(role, index, 'rise') !== '');
   const noStep = $derived(row?.place === 'no step');
 
   function vertical(column: Column, by: number) {
@@ -45,15 +47,19 @@
 </script>
 
 {#snippet cell(column: Column, big = false)}
-  <Cell
-    {role}
-    {index}
-    {column}
-    {big}
-    name={NAMES[column]}
-    words={vocabulary[column] ?? []}
-    onvertical={(by) => vertical(column, by)}
-  />
+  {#if LEAD_LINE.includes(column)}
+    <RemarkCell {role} {index} {column} name={NAMES[column]} />
+  {:else}
+    <Cell
+      {role}
+      {index}
+      {column}
+      {big}
+      name={NAMES[column]}
+      words={vocabulary[column] ?? []}
+      onvertical={(by) => vertical(column, by)}
+    />
+  {/if}
 {/snippet}
 
 {#snippet labelled(column: Column, word: string)}
@@ -133,9 +139,10 @@
           mirrored ? 'justify-end' : 'flex-row-reverse justify-end'
         ]}
       >
-        {#if settings.shows('body')}{@render labelled('cbm', 'CBM ')}{@render labelled('sway', 'sway ')}{@render cell(
-            'rise'
-          )}{/if}
+        {#if settings.shows('body')}{@render labelled('cbm', 'CBM ')}{@render labelled(
+            'sway',
+            'sway '
+          )}{#if rises}{@render cell('rise')}{/if}{/if}
         {#if settings.shows('footwork')}<span class="text-ink">{@render cell('work')}</span>{/if}
       </div>
     {/if}

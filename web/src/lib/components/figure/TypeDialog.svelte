@@ -83,6 +83,7 @@
     bind:value={text}
     {onkeydown}
     aria-label="Steps"
+    data-autofocus
     rows="9"
     spellcheck="false"
     placeholder={EXAMPLE}

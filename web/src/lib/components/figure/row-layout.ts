@@ -1,4 +1,4 @@
-import type { Chart, RoleName } from '$lib/api/client';
+import type { Row } from '$lib/api/client';
 import type { Column } from '$lib/state/figure-editor.svelte';
 import type { Settings } from '$lib/state/settings.svelte';
 
@@ -30,19 +30,16 @@ export const LEAD_LINE: Column[] = ['lead', 'note'];
 
 const LINE = 22;
 
-function uses(chart: Chart, columns: Column[]): boolean {
-  return (['man', 'lady'] as RoleName[]).some((role) =>
-    (chart[role] ?? []).some((row) => columns.some((column) => row[column] !== undefined && row[column] !== ''))
-  );
-}
-
-/** The height in pixels that a row needs for the layers which are not folded away and for what the chart uses of them. */
-export function rowHeight(chart: Chart, settings: Pick<Settings, 'shows'>): number {
+/** The height in pixels that a row needs for the layers which are not folded away and for what it says of them. */
+export function rowHeight(row: Row | undefined, settings: Pick<Settings, 'shows'>): number {
+  const says = (columns: Column[]) => columns.some((column) => row?.[column] !== undefined && row[column] !== '');
   let lines = 1;
   if (settings.shows('turn')) lines++;
   if (settings.shows('footwork') || settings.shows('body')) lines++;
-  if (settings.shows('body') && uses(chart, BODY_LINE)) lines++;
-  if (uses(chart, COUPLE_LINE)) lines++;
-  if (settings.shows('lead') && uses(chart, LEAD_LINE)) lines += 2;
+  if (settings.shows('body') && says(BODY_LINE)) lines++;
+  if (says(COUPLE_LINE)) lines++;
+  if (settings.shows('lead'))
+    lines += Math.ceil(String(row?.lead ?? '').length / 46) + Math.ceil(String(row?.note ?? '').length / 46);
+  if (row?.doubtful) lines++;
   return Math.max(46, 10 + lines * LINE);
 }

@@ -16,10 +16,11 @@ describe('the spine', () => {
   it('gives a quarter beat room to be read and keeps both roles on one count', () => {
     const places = spinePlaces(
       { man: [row(0, 0.75), row(0.75, 0.25), row(1, 1)], lady: [row(0, 1), row(1, 1)] },
-      { man: 3, lady: 2 }
+      { man: 3, lady: 2 },
+      92
     );
-    expect(places.man.map((p) => p.height)).toEqual([LEAST, LEAST, LEAST]);
-    expect(places.lady[0]?.height).toBe(2 * LEAST);
+    expect(places.man.map((p) => p.height)).toEqual([92, 92, 92]);
+    expect(places.lady[0]?.height).toBe(2 * 92);
     expect(places.lady[1]?.top).toBe(places.man[2]?.top);
   });
 
@@ -31,6 +32,14 @@ describe('the spine', () => {
       before = scale(beat);
     }
     expect(scale(9)).toBe(scale(2));
+  });
+
+  it('gives the room to the row that needs it', () => {
+    const places = spinePlaces(
+      { man: [{ onset: 0, length: 0.5, need: 120 }, row(0.5, 0.5)], lady: [row(0, 1)] },
+      { man: 2, lady: 1 }
+    );
+    expect(places.man.map((p) => p.height)).toEqual([120, LEAST]);
   });
 
   it('needs less height with layers folded away', () => {

@@ -1,6 +1,8 @@
 export interface Timed {
   onset: number;
   length: number;
+  /** The least height in pixels in which this row can be read, where it is not the usual one. */
+  need?: number;
 }
 
 export interface Place {
@@ -8,23 +10,30 @@ export interface Place {
   height: number;
 }
 
-/** Pixels of a beat in an ordinary chart, and the least height in which a row with all its layers can be read. */
-export const BEAT = 74;
-export const LEAST = 92;
+/** Pixels of a beat in an ordinary chart, and the height of a row of which nothing more is known. */
+export const BEAT = 58;
+export const LEAST = 46;
 
 /** Where a beat stands on the spine, in pixels from the top. */
 export type Scale = (beat: number) => number;
 
 /**
- * The scale of the count: every stretch between two moments at which somebody steps is as high as it lasts, but never too
- * low to be read, so that a step of a quarter beat keeps its cells and both roles keep one count.
+ * The scale of the count: every stretch between two moments at which somebody steps is as high as it lasts, but no row is
+ * too low to be read, so that a step of a quarter beat keeps its cells and both roles keep one count.
  */
-export function spineScale(rows: Timed[], beats: number, least: number, beat = BEAT): Scale {
+export function spineScale(rows: Timed[], beats: number, least = LEAST, beat = BEAT): Scale {
   const moments = [...new Set([0, ...rows.flatMap((r) => [r.onset, r.onset + r.length]), beats])].sort((a, b) => a - b);
   const tops = [0];
   for (let i = 1; i < moments.length; i++) {
-    const length = (moments[i] ?? 0) - (moments[i - 1] ?? 0);
-    tops.push((tops[i - 1] ?? 0) + Math.max(least, length * beat));
+    const from = moments[i - 1] ?? 0;
+    const to = moments[i] ?? 0;
+    let top = (tops[i - 1] ?? 0) + Math.max(8, (to - from) * beat);
+    for (const row of rows) {
+      if (Math.abs(row.onset + row.length - to) > 1e-9) continue;
+      const began = moments.findIndex((m) => Math.abs(m - row.onset) < 1e-9);
+      top = Math.max(top, (tops[began] ?? 0) + (row.need ?? least));
+    }
+    tops.push(top);
   }
   return (at) => {
     const next = moments.findIndex((m) => m >= at - 1e-9);

@@ -6,6 +6,7 @@
   import FloorMarks from './FloorMarks.svelte';
   import FootMark from './FootMark.svelte';
   import { arc, around, away, shaped, turned, zoomed } from './geometry';
+  import { footLabels } from './foot-labels';
   import { saveSvg } from './save-svg';
 
   interface Props {
@@ -83,11 +84,7 @@
       <span class="min-w-16 text-center text-soft" aria-live="polite">{at < 0 ? 'all steps' : `beat ${now + 1}`}</span>
       <Button kind="quiet" onclick={() => step(1)} aria-label="Step on">step ›</Button>
       <Button kind="quiet" onclick={() => (moment = -1)} disabled={at < 0}>all</Button>
-      <select bind:value={only} class={field} aria-label="Whose feet">
-        <option value="both">both</option>
-        <option value="man">{settings.role('man')}</option>
-        <option value="lady">{settings.role('lady')}</option>
-      </select>
+      <Button kind="quiet" onclick={() => svg && saveSvg(svg, `${name}.svg`)}>Save picture</Button>
     </div>
   {/if}
   <svg
@@ -137,7 +134,7 @@
       {/if}
       {#each shown as foot (foot.role + foot.number)}
         {#if !(at >= 0 && !onion && foot.onset < now - 0.001)}
-          <FootMark {foot} {angle} lit={lit(foot.role, foot.number, foot.onset)} faint={faint(foot.onset)} />
+          <FootMark {foot} lit={lit(foot.role, foot.number, foot.onset)} faint={faint(foot.onset)} />
         {/if}
         {@const turn = turnOf(foot.role, foot.number)}
         {#if arcs && turn !== 0 && (at < 0 || Math.abs(foot.onset - now) < 0.001)}
@@ -151,6 +148,17 @@
           {@const tip = away(foot.x, foot.y, 0.2, foot.direction)}
           <circle cx={tip.x} cy={tip.y} r=".02" fill="var(--color-{foot.role})" />
         {/if}
+      {/each}
+      {#each footLabels(shown.filter((f) => !faint(f.onset))) as label (label.role + label.text)}
+        <text
+          transform="translate({label.x} {label.y}) rotate({-angle})"
+          font-size={Math.min(0.105, whole.width / 30)}
+          text-anchor="middle"
+          dominant-baseline="central"
+          fill="var(--color-{label.role})"
+          font-weight={focus && label.role === focus.role && label.numbers.includes(focus.step) ? 750 : 500}
+          >{label.text}</text
+        >
       {/each}
       {#each bodies as body (body.role)}
         {@const left = away(body.cx, body.cy, 0.2, body.body - 4)}
@@ -190,7 +198,11 @@
       >
       <label class="flex items-center gap-1"><input type="checkbox" bind:checked={onion} /> step before</label>
       <label class="flex items-center gap-1"><input type="checkbox" bind:checked={arcs} /> turns</label>
-      <Button kind="quiet" class="ml-auto" onclick={() => svg && saveSvg(svg, `${name}.svg`)}>Save picture</Button>
+      <select bind:value={only} class="ml-auto {field}" aria-label="Whose feet">
+        <option value="both">both</option>
+        <option value="man">{settings.role('man')}</option>
+        <option value="lady">{settings.role('lady')}</option>
+      </select>
     </div>
     {#if work.floor.circle}
       <p class="text-xs text-soft">

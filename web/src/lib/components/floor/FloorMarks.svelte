@@ -5,7 +5,7 @@
   let { box, angle }: { box: Box; angle: number } = $props();
   const turn = $derived(angle / 22.5);
   const size = $derived(box.width / 36);
-  const start = $derived({ x: box.x + box.width * 0.09, y: box.y + box.height * 0.13 });
+  const start = $derived({ x: box.x + box.width * 0.09, y: box.y + box.width * 0.075 });
   const tip = $derived(away(start.x, start.y, box.width * 0.06, turn));
   const tail = $derived(away(start.x, start.y, box.width * 0.06, turn + 8));
   const left = $derived(away(tip.x, tip.y, box.width * 0.02, turn + 6.8));
@@ -39,7 +39,7 @@
   />
 </g>
 <g fill="var(--color-wall)" font-size={size}>
-  <text x={start.x + box.width * 0.075} y={box.y + size * 1.4}>line of dance</text>
+  <text x={start.x + box.width * 0.075} y={start.y} dominant-baseline="central">line of dance</text>
   <text x={box.x + size * 1.4 + 1} y={box.y + box.height - size * 0.8}>1 m</text>
   {#each sides as side (side.name)}
     <text x={side.x} y={side.y} text-anchor="middle" dominant-baseline="central">{side.name}</text>

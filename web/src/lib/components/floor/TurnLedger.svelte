@@ -14,7 +14,7 @@
   const WIDTH = 520;
   const HEIGHT = 170;
   const LEFT = 104;
-  const RIGHT = 66;
+  const RIGHT = 76;
   const ends = $derived([...work.man.rows, ...work.lady.rows].map((r) => r.running));
   const most = $derived(Math.max(2, ...ends));
   const least = $derived(Math.min(-2, ...ends));
@@ -31,13 +31,15 @@
     })
   );
   /** Every eighth where there is room, else every quarter or half. */
-  const apart = $derived(most - least <= 12 ? 2 : most - least <= 20 ? 4 : 8);
+  const apart = $derived(most - least <= 12 ? 2 : most - least <= 24 ? 4 : 8);
   const grid = $derived(
     Array.from(
       { length: Math.floor((most - least) / apart) + 1 },
       (_, i) => Math.ceil(least / apart) * apart + i * apart
     ).filter((t) => t <= most)
   );
+  /** Beats of the bar before the first row. */
+  const ahead = $derived(Number((work.man.rows[0] ?? work.lady.rows[0])?.at.split(':')[1]?.split(' ')[0] ?? 1) - 1);
   const beats = $derived(Array.from({ length: Math.round(work.beats) + 1 }, (_, i) => i));
   const EIGHTHS = ['', '1/8', '1/4', '3/8', '1/2', '5/8', '3/4', '7/8'];
   function named(turn: number): string {
@@ -99,11 +101,11 @@
       <path
         d="M{x(beat)} 10V{HEIGHT - 18}"
         stroke="var(--color-line)"
-        stroke-width={beat % work.beatsPerBar === 0 ? 1.4 : 0.5}
+        stroke-width={(beat + ahead) % work.beatsPerBar === 0 ? 1.4 : 0.5}
       />
       {#if beat < work.beats}
         <text x={x(beat + 0.5)} y={HEIGHT - 5} font-size="11" text-anchor="middle" fill="var(--color-soft)"
-          >{(beat % work.beatsPerBar) + 1}</text
+          >{((beat + ahead) % work.beatsPerBar) + 1}</text
         >
       {/if}
     {/each}

@@ -22,7 +22,9 @@
     document.documentElement.dataset.theme = settings.theme;
   });
 
-  const here = (href: string) => (href === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(href));
+  /** Comparing belongs to the figures. */
+  const path = $derived(page.url.pathname.startsWith('/compare') ? '/figures' : page.url.pathname);
+  const here = (href: string) => (href === '/' ? path === '/' : path.startsWith(href));
 
   function onkeydown(event: KeyboardEvent) {
     const target = event.target as HTMLElement;

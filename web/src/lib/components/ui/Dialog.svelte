@@ -10,12 +10,21 @@
   }
 
   let { open = $bindable(), title, children, wide = false }: Props = $props();
+
+  /** The field marked for it takes the focus, so that typing can begin at once. */
+  function focusFirst(event: Event) {
+    const wanted = document.querySelector<HTMLElement>('[role="dialog"] [data-autofocus]');
+    if (!wanted) return;
+    event.preventDefault();
+    wanted.focus();
+  }
 </script>
 
 <Dialog.Root bind:open>
   <Dialog.Portal>
     <Dialog.Overlay class="fixed inset-0 z-40 bg-black/40" />
     <Dialog.Content
+      onOpenAutoFocus={focusFirst}
       class={[
         'fixed top-1/2 left-1/2 z-50 max-h-[85vh] w-[92vw] -translate-x-1/2 -translate-y-1/2 overflow-auto rounded-sm border border-line bg-sheet p-5 text-ink shadow-xl',
         wide ? 'max-w-3xl' : 'max-w-md'

@@ -6,5 +6,9 @@
 
 <svelte:head><title>{data.view.chart.name} · Fluid Frame</title></svelte:head>
 {#key data.view}
-  <FigureDesk view={data.view} vocabulary={data.vocabulary} />
+  <FigureDesk
+    view={data.view}
+    vocabulary={data.vocabulary}
+    style={data.dances.find((dance) => dance.id === data.view.chart.dance)?.style ?? 'international'}
+  />
 {/key}

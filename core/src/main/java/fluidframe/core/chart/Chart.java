@@ -9,8 +9,8 @@ import java.util.List;
 
 /**
  * A figure, completely described: what it is called, how it may begin, the rows of both roles, how it may end, and what
- * belongs to teaching it. A role without rows has no part in the figure (a solo). Options are another school's way of some cells; a repeat group is
- * written once and danced as often as wanted.
+ * belongs to teaching it. A role without rows has no part in the figure (a solo). Options are another school's way of
+ * some cells; a repeat group is written once and danced as often as wanted.
  */
 public record Chart(
         Identity identity,

@@ -15,120 +15,39 @@ import java.util.stream.Stream;
  * bands and starting beats vary by organiser; these are customary values, not anybody's rule.
  */
 public enum Dance {
-    WALTZ("waltz", "Waltz", 3, "1", "1", 28, 30, "1", "1 1/2 3/4 1/4 2 3", 0.70, Family.SWING, "MOVES RISE SWAY"),
-    TANGO("tango", "Tango", 2, "1", "1/2", 31, 33, "1 2", "1 1/2 1/4 2", 0.60, Family.TANGO, "MOVES"),
-    VIENNESE_WALTZ(
-            "viennese-waltz", "Viennese Waltz", 3, "1", "1", 58, 60, "1", "1 3", 0.60, Family.SWING, "MOVES SWAY"),
-    FOXTROT("foxtrot", "Slow Foxtrot", 4, "2", "1", 28, 30, "1 3", "2 1 1/2 4", 0.75, Family.SWING, "MOVES RISE SWAY"),
-    QUICKSTEP("quickstep", "Quickstep", 4, "2", "1", 48, 52, "1 3", "2 1 1/2", 0.70, Family.SWING, "MOVES RISE SWAY"),
-    SAMBA(
-            "samba",
-            "Samba",
-            2,
-            "1",
-            "1/2",
-            50,
-            52,
-            "1",
-            "1 1/2 3/4 1/4",
-            0.42,
-            Family.LATIN,
-            "MOVES BOUNCE HIP SIDE_TURN"),
-    CHA_CHA("cha-cha", "Cha-Cha-Cha", 4, "2", "1", 30, 32, "2 1", "1 1/2 3/4 1/4 3/2", 0.40, Family.LATIN, "HIP TURNS"),
-    RUMBA("rumba", "Rumba", 4, "2", "1", 25, 27, "2", "1 2 1/2 3/2", 0.48, Family.LATIN, "HIP TURNS"),
-    PASO_DOBLE("paso-doble", "Paso Doble", 2, "1", "1/2", 58, 62, "1 2", "1 1/2 2", 0.50, Family.LATIN, "MOVES HEELS"),
-    JIVE("jive", "Jive", 4, "2", "1", 42, 44, "1 3", "1 3/4 1/4 2 1/2", 0.32, Family.LATIN, "HIP TURNS"),
+    // beats a bar | slow, quick | bars a minute | starting beats | lengths of a row | stride in metres | family |
+    // traits
+    WALTZ("waltz", "Waltz", "3 | 1 1 | 28 30 | 1 | 1 1/2 3/4 1/4 2 3 | 0.70 | SWING | MOVES RISE SWAY"),
+    TANGO("tango", "Tango", "2 | 1 1/2 | 31 33 | 1 2 | 1 1/2 1/4 2 | 0.60 | TANGO | MOVES"),
+    VIENNESE_WALTZ("viennese-waltz", "Viennese Waltz", "3 | 1 1 | 58 60 | 1 | 1 3 | 0.60 | SWING | MOVES SWAY"),
+    FOXTROT("foxtrot", "Slow Foxtrot", "4 | 2 1 | 28 30 | 1 3 | 2 1 1/2 4 | 0.75 | SWING | MOVES RISE SWAY"),
+    QUICKSTEP("quickstep", "Quickstep", "4 | 2 1 | 48 52 | 1 3 | 2 1 1/2 | 0.70 | SWING | MOVES RISE SWAY"),
+    SAMBA("samba", "Samba", "2 | 1 1/2 | 50 52 | 1 | 1 1/2 3/4 1/4 | 0.42 | LATIN | MOVES BOUNCE HIP"),
+    CHA_CHA("cha-cha", "Cha-Cha-Cha", "4 | 2 1 | 30 32 | 2 1 | 1 1/2 3/4 1/4 3/2 | 0.40 | LATIN | HIP"),
+    RUMBA("rumba", "Rumba", "4 | 2 1 | 25 27 | 2 | 1 2 1/2 3/2 | 0.48 | LATIN | HIP"),
+    PASO_DOBLE("paso-doble", "Paso Doble", "2 | 1 1/2 | 58 62 | 1 2 | 1 1/2 2 | 0.50 | LATIN | MOVES HEELS"),
+    JIVE("jive", "Jive", "4 | 2 1 | 42 44 | 1 3 | 1 3/4 1/4 2 1/2 | 0.32 | LATIN | HIP"),
     AMERICAN_WALTZ(
             "american-waltz",
             "American Waltz",
-            3,
-            "1",
-            "1",
-            30,
-            32,
-            "1",
-            "1 1/2 2 3",
-            0.65,
-            Family.SWING,
-            "MOVES RISE SWAY AMERICAN"),
+            "3 | 1 1 | 30 32 | 1 | 1 1/2 2 3 | 0.65 | SWING | MOVES RISE SWAY AMERICAN"),
     AMERICAN_TANGO(
-            "american-tango",
-            "American Tango",
-            4,
-            "2",
-            "1",
-            30,
-            32,
-            "1 3",
-            "2 1 1/2",
-            0.60,
-            Family.TANGO,
-            "MOVES AMERICAN"),
+            "american-tango", "American Tango", "4 | 2 1 | 30 32 | 1 3 | 2 1 1/2 | 0.60 | TANGO | MOVES AMERICAN"),
     AMERICAN_FOXTROT(
             "american-foxtrot",
             "American Foxtrot",
-            4,
-            "2",
-            "1",
-            30,
-            32,
-            "1 3",
-            "2 1 1/2",
-            0.60,
-            Family.SWING,
-            "MOVES RISE SWAY AMERICAN"),
+            "4 | 2 1 | 30 32 | 1 3 | 2 1 1/2 | 0.60 | SWING | MOVES RISE SWAY AMERICAN"),
     AMERICAN_VIENNESE_WALTZ(
             "american-viennese-waltz",
             "American Viennese Waltz",
-            3,
-            "1",
-            "1",
-            53,
-            54,
-            "1",
-            "1 2 3",
-            0.60,
-            Family.SWING,
-            "MOVES SWAY AMERICAN"),
-    AMERICAN_RUMBA(
-            "american-rumba",
-            "American Rumba",
-            4,
-            "2",
-            "1",
-            30,
-            32,
-            "1 3",
-            "2 1 1/2",
-            0.42,
-            Family.LATIN,
-            "HIP TURNS AMERICAN"),
+            "3 | 1 1 | 53 54 | 1 | 1 2 3 | 0.60 | SWING | MOVES SWAY AMERICAN"),
+    AMERICAN_RUMBA("american-rumba", "American Rumba", "4 | 2 1 | 30 32 | 1 3 | 2 1 1/2 | 0.42 | LATIN | HIP AMERICAN"),
     AMERICAN_CHA_CHA(
-            "american-cha-cha",
-            "American Cha Cha",
-            4,
-            "2",
-            "1",
-            30,
-            32,
-            "2 1",
-            "1 1/2",
-            0.40,
-            Family.LATIN,
-            "HIP TURNS AMERICAN"),
+            "american-cha-cha", "American Cha Cha", "4 | 2 1 | 30 32 | 2 1 | 1 1/2 | 0.40 | LATIN | HIP AMERICAN"),
     EAST_COAST_SWING(
             "east-coast-swing",
             "East Coast Swing",
-            4,
-            "2",
-            "1",
-            34,
-            36,
-            "1 3",
-            "1 3/4 1/4 2 1/2",
-            0.35,
-            Family.LATIN,
-            "HIP TURNS AMERICAN");
+            "4 | 2 1 | 34 36 | 1 3 | 1 3/4 1/4 2 1/2 | 0.35 | LATIN | HIP AMERICAN");
 
     /** Which rules of footwork and body a dance follows. */
     public enum Family {
@@ -154,8 +73,6 @@ public enum Dance {
         BOUNCE,
         HIP,
         HEELS,
-        TURNS,
-        SIDE_TURN,
         AMERICAN
     }
 
@@ -172,33 +89,22 @@ public enum Dance {
     private final Family family;
     private final Set<Trait> traits;
 
-    Dance(
-            String id,
-            String title,
-            int beatsPerBar,
-            String slow,
-            String quick,
-            int slowest,
-            int fastest,
-            String startBeats,
-            String rowLengths,
-            double strideMetres,
-            Family family,
-            String traits) {
+    Dance(String id, String title, String row) {
         this.id = id;
         this.title = title;
-        this.beatsPerBar = beatsPerBar;
-        this.slow = Beats.parse(slow);
-        this.quick = Beats.parse(quick);
-        this.slowestBarsPerMinute = slowest;
-        this.fastestBarsPerMinute = fastest;
-        this.startBeats = Stream.of(startBeats.split(" ")).map(Integer::valueOf).toList();
-        this.rowLengths = Stream.of(rowLengths.split(" "))
+        String[] cells = row.split(" \\| ");
+        this.beatsPerBar = Integer.parseInt(cells[0]);
+        this.slow = Beats.parse(cells[1].split(" ")[0]);
+        this.quick = Beats.parse(cells[1].split(" ")[1]);
+        this.slowestBarsPerMinute = Integer.parseInt(cells[2].split(" ")[0]);
+        this.fastestBarsPerMinute = Integer.parseInt(cells[2].split(" ")[1]);
+        this.startBeats = Stream.of(cells[3].split(" ")).map(Integer::valueOf).toList();
+        this.rowLengths = Stream.of(cells[4].split(" "))
                 .map(Beats::parse)
                 .collect(Collectors.toCollection(() -> new TreeSet<Beats>()));
-        this.strideMetres = strideMetres;
-        this.family = family;
-        this.traits = Stream.of(traits.split(" "))
+        this.strideMetres = Double.parseDouble(cells[5]);
+        this.family = Family.valueOf(cells[6]);
+        this.traits = Stream.of(cells[7].split(" "))
                 .map(Trait::valueOf)
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(Trait.class)));
     }
@@ -314,11 +220,6 @@ public enum Dance {
     /** Whether a Latin dance has forward steps that lead with the heel. */
     public boolean hasHeelLeads() {
         return family != Family.LATIN || traits.contains(Trait.HEELS);
-    }
-
-    /** Whether partners part to turn alone under an arm or on the spot as a matter of course. */
-    public boolean turnsAlone() {
-        return traits.contains(Trait.TURNS) || traits.contains(Trait.SIDE_TURN);
     }
 
     @Override

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A couple that goes round a common centre, as in a natural top: at least half a turn of the line between the two, with
- * the middle staying on the spot.
+ * A couple that goes round a common centre, as in a natural top: both bodies and the line between them turn at least half
+ * to the same side, with the middle staying on the spot.
  *
  * @param centre the common centre
  * @param manMetres how far the man is from it on average
@@ -48,8 +48,24 @@ public record Circling(Point centre, double manMetres, double ladyMetres, int si
             ladyFar += ladies.get(i).minus(centre).length() / men.size();
         }
         int sixteenths = (int) Math.round(round);
+        for (Role role : Role.values()) {
+            double body = bodyTurn(footfalls, role);
+            if (Math.abs(body) < LEAST_SIXTEENTHS || Math.signum(body) != Math.signum(round)) return Optional.empty();
+        }
         if (Math.abs(sixteenths) < LEAST_SIXTEENTHS || drift > MOST_DRIFT_METRES) return Optional.empty();
         return Optional.of(new Circling(centre, manFar, ladyFar, sixteenths));
+    }
+
+    /** How far a dancer's body turns from the first row to the last, row by row the shorter way. */
+    private static double bodyTurn(List<Footfall> footfalls, Role role) {
+        double sum = 0;
+        Footfall before = null;
+        for (Footfall fall : footfalls) {
+            if (fall.role() != role) continue;
+            if (before != null) sum += turned(before.body(), fall.body());
+            before = fall;
+        }
+        return sum;
     }
 
     private static double axis(Point man, Point lady) {

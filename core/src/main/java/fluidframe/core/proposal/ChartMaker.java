@@ -34,14 +34,14 @@ public final class ChartMaker {
         return id.length() > MAX_ID ? id.substring(0, MAX_ID).replaceAll("-$", "") : id;
     }
 
-    /** A chart with the one row that every chart must have for each role, to be written over. */
-    public static Chart begun(Dance dance, String name, Step man, Step lady) {
+    /** A chart with the one row that every chart must have, to be written over; the lady's rows are derived or typed. */
+    public static Chart begun(Dance dance, String name, Step man) {
         Hold hold = dance.family() == Dance.Family.LATIN ? Hold.CLOSED_NO_CONTACT : Hold.CLOSED_CONTACT;
         return plain(
                 identity(dance, name, ""),
                 new Start(CouplePosition.CLOSED, hold, List.of(), false),
                 List.of(man),
-                List.of(lady));
+                List.of());
     }
 
     /** A copy under another name, with everything that the original says. */

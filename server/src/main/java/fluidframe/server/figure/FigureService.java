@@ -4,14 +4,12 @@ import com.fasterxml.jackson.databind.JsonNode;
 import fluidframe.core.chart.Chart;
 import fluidframe.core.chart.FigureUse;
 import fluidframe.core.count.Dance;
-import fluidframe.core.couple.Role;
 import fluidframe.core.link.Danceable;
 import fluidframe.core.proposal.ChartMaker;
 import fluidframe.core.rule.Sheet;
 import fluidframe.library.ChartReader;
 import fluidframe.library.ChartWriter;
 import fluidframe.library.ReadResult;
-import fluidframe.library.Shorthand;
 import fluidframe.server.web.NotFoundException;
 import fluidframe.server.web.StaleException;
 import fluidframe.server.web.UnreadableException;
@@ -108,12 +106,10 @@ class FigureService {
                 .filter(d -> d.toString().equals(dance))
                 .findFirst()
                 .orElse(Dance.WALTZ);
-        String first = known.startBeats().get(0) + " ";
         return ChartMaker.begun(
                 known,
                 draft.path("name").asText("Unnamed").replaceAll("^\\W*$", "Unnamed"),
-                Shorthand.read(first + "l f", Role.MAN).man().get(0),
-                Shorthand.read(first + "r b", Role.LADY).lady().get(0));
+                MakeController.first(known));
     }
 
     @Transactional(readOnly = true)

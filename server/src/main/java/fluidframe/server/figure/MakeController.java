@@ -61,8 +61,7 @@ class MakeController {
     private Chart chart(NewFigure asked) {
         Dance dance = Dance.parse(asked.dance());
         if (asked.from() == From.nothing) {
-            String first = dance.startBeats().get(0) + " ";
-            return ChartMaker.begun(dance, asked.name(), only(first + "l f", Role.MAN), only(first + "r b", Role.LADY));
+            return ChartMaker.begun(dance, asked.name(), first(dance));
         }
         if (asked.figure() == null || asked.figure().isBlank()) {
             throw new IllegalArgumentException("Say which figure to begin from");
@@ -78,7 +77,10 @@ class MakeController {
         }
     }
 
-    private static Step only(String line, Role role) {
-        return Shorthand.read(line, role).of(role).get(0);
+    /** A first step to be written over. */
+    static Step first(Dance dance) {
+        return Shorthand.read(dance.startBeats().get(0) + " l f", Role.MAN)
+                .man()
+                .get(0);
     }
 }

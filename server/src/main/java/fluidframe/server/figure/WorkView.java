@@ -2,6 +2,7 @@ package fluidframe.server.figure;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.Column;
 import fluidframe.core.check.RuleBook;
 import fluidframe.core.count.Beats;
 import fluidframe.core.count.Dance;
@@ -17,6 +18,7 @@ import fluidframe.core.ledger.LedgerRow;
 import fluidframe.core.ledger.RoleLedger;
 import fluidframe.core.rule.Severity;
 import fluidframe.core.rule.Sheet;
+import java.util.ArrayList;
 import java.util.List;
 
 /** A chart worked out, ready to be drawn: directions in sixteenths clockwise from the line of dance, places in metres. */
@@ -32,6 +34,7 @@ public record WorkView(
         int notes,
         FloorView floor,
         AidsView aids,
+        List<String> bodyColumns,
         List<String> compass) {
 
     /** The sixteen directions by name, clockwise from the line of dance, for axes of drawings. */
@@ -138,7 +141,19 @@ public record WorkView(
                 open(checked, Severity.NOTE),
                 floor(sheet.floor()),
                 AidsView.of(sheet),
+                bodyColumns(chart.dance()),
                 COMPASS);
+    }
+
+    /** The columns of the body that a dance uses, so that empty cells of the others need not show. */
+    private static List<String> bodyColumns(Dance dance) {
+        List<String> columns = new ArrayList<>();
+        if (dance.hasRise()) columns.add(Column.RISE.key());
+        if (dance.hasSway()) columns.add(Column.SWAY.key());
+        if (dance.isMoving()) columns.add(Column.CBM.key());
+        if (dance.hasHipAction()) columns.add(Column.HIP.key());
+        if (dance.hasBounce()) columns.add(Column.BOUNCE.key());
+        return columns;
     }
 
     private static int open(List<RuleBook.Checked> checked, Severity severity) {

@@ -19,13 +19,26 @@ class AccessibilityIT extends BrowserTest {
         "paper, figure desk",
         "evening, figure desk",
         "paper, routine desk",
-        "evening, routine desk"
+        "evening, routine desk",
+        "paper, latin desk",
+        "evening, latin desk",
+        "paper, compare",
+        "evening, rules"
     })
     void hasNoSeriousViolation(String theme, String view) {
         page.addInitScript("localStorage.setItem('fluidframe.settings', JSON.stringify({theme: '" + theme + "'}))");
         if (view.equals("figures")) {
             go("/figures");
             assertThat(link("Weave from Promenade")).isVisible();
+        } else if (view.equals("latin desk")) {
+            go("/figures/rumba.spiral");
+            assertThat(cell("Lady 7 placement")).isVisible();
+        } else if (view.equals("compare")) {
+            go("/compare?left=waltz.natural-turn&right=waltz.natural-spin-turn");
+            assertThat(page.getByText("6 of 12 rows differ")).isVisible();
+        } else if (view.equals("rules")) {
+            go("/rules");
+            assertThat(page.getByRole(AriaRole.IMG)).hasCount(8);
         } else if (view.equals("figure desk")) {
             go("/figures/waltz.lantern-pause");
             assertThat(page.getByText("2 broken")).isVisible();

@@ -90,6 +90,18 @@ abstract class BrowserTest {
         return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName(name));
     }
 
+    /** A field to choose from a list, by its label. */
+    protected com.microsoft.playwright.Locator choice(String name) {
+        return page.getByRole(
+                AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    /** A field to type in, by its label. */
+    protected com.microsoft.playwright.Locator field(String name) {
+        return page.getByRole(
+                AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
     protected com.microsoft.playwright.Locator cell(String name) {
         return page.getByRole(
                 AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(name).setExact(true));

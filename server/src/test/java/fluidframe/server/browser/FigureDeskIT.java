@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 class FigureDeskIT extends BrowserTest {
     private void openBySearch(String words, String name) {
         go("/figures");
+        assertThat(button("New figure")).isVisible();
         page.keyboard().press("/");
         page.keyboard().type(words);
         page.keyboard().press("Enter");

@@ -1,0 +1,136 @@
+package fluidframe.server.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Test;
+
+/** Reading a figure: other timings, options, counts, layers, the floor and the ledger. */
+class FigureReadingIT extends BrowserTest {
+    @Test
+    void showsAnotherTimingAndAnotherLanguageOfCounting() {
+        go("/figures/cha-cha.hand-to-hand");
+        choice("timing").selectOption("guapacha");
+        assertThat(cell("Man 1 count")).hasValue("2.3");
+        assertThat(cell("Man 1 count")).not().isEditable();
+        button("back to it").click();
+        assertThat(cell("Man 1 count")).hasValue("2");
+        choice("count").selectOption("teaching count");
+        assertThat(region("Spine")).containsText("cha");
+    }
+
+    @Test
+    void switchesASchoolsOptionAndSaysWhatItChanges() {
+        go("/figures/foxtrot.feather-step");
+        page.getByLabel("Newer shaping").check();
+        assertThat(page.getByText("Both bodies shape to the side of the feather"))
+                .isVisible();
+        assertThat(cell("Man 2 body")).hasValue("shape R at end");
+        page.getByLabel("Newer shaping").uncheck();
+        assertThat(cell("Man 2 body")).isHidden();
+    }
+
+    @Test
+    void foldsLayersAndShowsOneRole() {
+        go("/figures/foxtrot.reverse-turn");
+        assertThat(cell("Lady 2 footwork")).isVisible();
+        page.keyboard().press("Alt+2");
+        assertThat(cell("Lady 2 footwork")).isHidden();
+        page.keyboard().press("Alt+2");
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Man"))
+                .click();
+        assertThat(cell("Lady 2 footwork")).isHidden();
+        assertThat(cell("Man 2 footwork")).isVisible();
+    }
+
+    @Test
+    void turnsTheFloorAndSavesThePictureByItself() throws IOException {
+        go("/figures/waltz.natural-turn");
+        page.getByLabel("Turn the floor").focus();
+        page.keyboard().press("ArrowRight");
+        assertThat(page.getByRole(
+                        AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("turned by 45 degrees"))))
+                .isVisible();
+        Download download = page.waitForDownload(() -> button("Save picture").click());
+        Assertions.assertThat(download.suggestedFilename()).isEqualTo("waltz.natural-turn.svg");
+        try (var in = download.createReadStream()) {
+            Assertions.assertThat(new String(in.readAllBytes(), StandardCharsets.UTF_8))
+                    .startsWith("<svg")
+                    .contains("rotate(45)")
+                    .doesNotContain("var(--");
+        }
+    }
+
+    @Test
+    void goesFromAPointOfTheLedgerToItsRowAndBack() {
+        go("/figures/waltz.natural-turn");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Lady step 2: 3/8 R so far, LOD"))
+                .click();
+        assertThat(page.getByRole(
+                        AriaRole.GROUP,
+                        new Page.GetByRoleOptions().setName("Lady step 2").setExact(true)))
+                .hasClass(Pattern.compile("bg-lady-tint"));
+    }
+
+    @Test
+    void drawsRepeatedStepsAsOftenAsAsked() {
+        go("/figures/samba.whisks");
+        assertThat(page.getByText("Man's RF free after 1, 3, 5, 7")).isVisible();
+        page.getByLabel("How often the repeated steps are drawn").selectOption("2");
+        assertThat(page.getByRole(
+                        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Man step 6:"))))
+                .isVisible();
+    }
+
+    @Test
+    void comparesTwoFiguresMarkedInTheList() {
+        go("/figures");
+        page.getByLabel("Mark Natural Turn for comparing").check();
+        page.getByLabel("Mark Natural Spin Turn for comparing").check();
+        button("Compare the two").click();
+        assertThat(page.getByText("6 of 12 rows differ")).isVisible();
+        page.getByLabel("rows that are the same too").uncheck();
+        assertThat(region("Man")).containsText("1/2 R pivot");
+    }
+
+    @Test
+    void readsAsPlainLinesOnAPhone() {
+        page.setViewportSize(390, 844);
+        go("/figures/rumba.fan");
+        assertThat(region("Reading view")).containsText("RF back checked");
+        assertThat(region("Spine")).isHidden();
+        Object wide = page.evaluate("document.documentElement.scrollWidth <= window.innerWidth");
+        Assertions.assertThat(wide).isEqualTo(true);
+    }
+
+    @Test
+    void saysProposedCautionsAndEditsFaults() {
+        go("/figures/jive.whip");
+        button("Edit what is said").click();
+        button("Add a fault").click();
+        page.getByLabel("Fault 2: what is seen").fill("She is thrown");
+        page.getByLabel("Other timings").fill("B: Q Q Q a Q");
+        page.getByLabel("Other timings").press("Tab");
+        button("Done").click();
+        assertThat(page.getByText("She is thrown.")).isVisible();
+        assertThat(choice("timing")).isVisible();
+        button("Discard changes").click();
+    }
+
+    @Test
+    void findsFiguresOfAllDancesAndShowsTheRulesWithExamples() {
+        go("/figures?q=fan");
+        page.getByLabel("in all dances").check();
+        assertThat(link("Hockey Stick")).isVisible();
+        assertThat(link("Alemana")).isVisible();
+        go("/rules");
+        assertThat(page.getByText("The man dances 2 beats and the lady 3")).isVisible();
+        assertThat(page.getByRole(AriaRole.IMG)).hasCount(8);
+    }
+}
