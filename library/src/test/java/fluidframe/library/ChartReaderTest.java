@@ -4,6 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.Repetition;
+import fluidframe.core.check.RuleBook;
+import fluidframe.core.couple.Role;
+import fluidframe.core.proposal.Completion;
+import fluidframe.core.proposal.PartnerDerivation;
+import fluidframe.core.rule.Sheet;
 import java.time.Duration;
 import java.util.List;
 import java.util.Random;
@@ -130,8 +136,20 @@ class ChartReaderTest {
                 ReadResult result = ChartReader.read(text.toString());
                 assertThat(result.chart().isPresent())
                         .isEqualTo(result.problems().isEmpty());
+                result.chart().ifPresent(ChartReaderTest::workOut);
             }
         }
+    }
+
+    /** What can be read can be judged, repeated and shown in every reading, however odd it is. */
+    private static void workOut(Chart chart) {
+        RuleBook.standard().checkWithVariants(Sheet.of(chart));
+        for (int times = 1; times <= Repetition.most(chart); times++) Sheet.of(Repetition.of(chart, times));
+        for (Role role : Role.values()) {
+            if (!chart.steps(role).isEmpty()) PartnerDerivation.of(chart, role);
+        }
+        Completion.of(chart);
+        assertThat(ChartReader.read(ChartWriter.toYaml(chart)).chart()).contains(chart);
     }
 
     @Test

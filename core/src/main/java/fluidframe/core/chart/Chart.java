@@ -94,6 +94,24 @@ public record Chart(
                 accepted);
     }
 
+    /** Only the start and the steps, with other rows: for working something out along them. */
+    public Chart bare(List<Step> newMan, List<Step> newLady) {
+        return new Chart(
+                identity,
+                start,
+                newMan,
+                newLady,
+                List.of(),
+                List.of(),
+                List.of(),
+                Totals.UNDECLARED,
+                finish,
+                List.of(),
+                List.of(),
+                Teaching.NONE,
+                List.of());
+    }
+
     /** Beats from the beginning of a bar to the first row: the number counted, else the dance's customary start. */
     public Beats startBeat() {
         Count first = (man.isEmpty() ? lady : man).get(0).count();

@@ -33,11 +33,29 @@ public final class Repetition {
             throw new IllegalArgumentException(chart.identity().name() + " has no steps that are repeated");
         }
         RepeatGroup group = chart.repeats().get(0);
-        if (times < 1 || times > group.most()) {
+        if (times < 1 || times > most(chart)) {
             throw new IllegalArgumentException("Steps " + group.from() + "-" + group.to() + " of "
-                    + chart.identity().name() + " must be danced 1 to " + group.most() + " times, but was " + times);
+                    + chart.identity().name() + " must be danced 1 to " + most(chart) + " times, but was " + times);
         }
         return times == 1 ? chart : new Repetition(chart, group, times).written();
+    }
+
+    /** The most times that the group allows and that a chart has room for; 0 without a group. */
+    public static int most(Chart chart) {
+        if (chart.repeats().isEmpty()) return 0;
+        RepeatGroup group = chart.repeats().get(0);
+        int longest = Math.max(chart.man().size(), chart.lady().size());
+        int block = 1;
+        for (Role role : Role.values()) block = Math.max(block, blockSize(chart, group, role));
+        int room = (Chart.MAX_ROWS - longest) / block + 1;
+        return Math.min(group.most(), Math.max(1, room));
+    }
+
+    private static int blockSize(Chart chart, RepeatGroup group, Role role) {
+        if (chart.steps(role).isEmpty()) return 0;
+        Rhythm leading = chart.rhythm(chart.man().isEmpty() ? Role.LADY : Role.MAN);
+        Rhythm rhythm = chart.rhythm(role);
+        return rowAt(rhythm, leading.onset(group.to())) - rowAt(rhythm, leading.onset(group.from() - 1));
     }
 
     /** The numbers of repeats, within the group's range, after which this foot of a role is free. */
@@ -45,7 +63,7 @@ public final class Repetition {
         List<Integer> times = new ArrayList<>();
         if (chart.repeats().isEmpty()) return times;
         RepeatGroup group = chart.repeats().get(0);
-        for (int k = group.least(); k <= group.most(); k++) {
+        for (int k = group.least(); k <= most(chart); k++) {
             if (standing(of(chart, k).steps(role)).map(Foot::other).equals(Optional.of(free))) times.add(k);
         }
         return times;
@@ -60,20 +78,7 @@ public final class Repetition {
     }
 
     private Chart written() {
-        return new Chart(
-                chart.identity(),
-                chart.start(),
-                rows(Role.MAN),
-                rows(Role.LADY),
-                List.of(),
-                List.of(),
-                List.of(),
-                Totals.UNDECLARED,
-                chart.finish(),
-                List.of(),
-                List.of(),
-                chart.teaching(),
-                chart.accepted());
+        return chart.bare(rows(Role.MAN), rows(Role.LADY));
     }
 
     private List<Step> rows(Role role) {

@@ -46,8 +46,7 @@ public final class PartnerDerivation {
     private PartnerDerivation(Chart chart, Role given) {
         this.chart = chart;
         this.given = given;
-        Chart alone =
-                given == Role.MAN ? chart.withRows(chart.man(), List.of()) : chart.withRows(List.of(), chart.lady());
+        Chart alone = given == Role.MAN ? chart.bare(chart.man(), List.of()) : chart.bare(List.of(), chart.lady());
         this.rows = Ledger.of(alone).of(given).rows();
     }
 

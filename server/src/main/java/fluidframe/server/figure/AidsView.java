@@ -58,7 +58,7 @@ public record AidsView(
     private static List<RepeatView> repeats(Chart chart) {
         List<RepeatView> views = new ArrayList<>();
         for (RepeatGroup group : chart.repeats()) {
-            for (int times = group.least(); times <= group.most(); times++) {
+            for (int times = group.least(); times <= Repetition.most(chart); times++) {
                 Chart danced = Repetition.of(chart, times);
                 Beats over = danced.length().remainder(chart.dance().phraseUnit());
                 views.add(new RepeatView(

@@ -2,7 +2,9 @@ package fluidframe.server.web;
 
 import com.fasterxml.jackson.core.JsonParseException;
 import com.fasterxml.jackson.databind.JsonMappingException;
+import com.fasterxml.jackson.databind.exc.InvalidFormatException;
 import fluidframe.library.Problem;
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
@@ -78,7 +80,7 @@ class Refusals extends ResponseEntityExceptionHandler {
             String path = mapping.getPath().stream()
                     .map(part -> "/" + (part.getFieldName() == null ? part.getIndex() : part.getFieldName()))
                     .collect(Collectors.joining());
-            detail.setProperty("problems", List.of(new Problem(0, 0, path, firstLine(mapping.getOriginalMessage()))));
+            detail.setProperty("problems", List.of(new Problem(0, 0, path, unfit(mapping))));
         } else if (e.getCause() instanceof JsonParseException parse) {
             detail.setProperty(
                     "problems",
@@ -106,6 +108,19 @@ class Refusals extends ResponseEntityExceptionHandler {
                                 error.getDefaultMessage()))
                         .toList());
         return ResponseEntity.badRequest().body(detail);
+    }
+
+    /** What does not fit, without the names of classes. */
+    private static String unfit(JsonMappingException mapping) {
+        if (mapping instanceof InvalidFormatException format) {
+            Object[] allowed = format.getTargetType().getEnumConstants();
+            return allowed == null
+                    ? "The value \"" + format.getValue() + "\" does not fit here"
+                    : "Must be one of "
+                            + Arrays.stream(allowed).map(String::valueOf).collect(Collectors.joining(", "))
+                            + ", but was \"" + format.getValue() + "\"";
+        }
+        return "The value does not fit here";
     }
 
     private static String firstLine(String message) {

@@ -57,7 +57,7 @@ class ChartingIT extends BrowserTest {
                 .isVisible();
         press("Control+Enter");
         assertThat(cell("Lady 2 turn")).hasValue("1/4 R, body less");
-        assertThat(cell("Lady 6 alignment")).hasValue("backing centre");
+        assertThat(cell("Lady 6 alignment")).hasValue("backing wall");
         assertThat(page.getByText("0 broken")).isVisible();
         assertThat(page.getByText("0 doubtful")).isVisible();
         press("Control+s");

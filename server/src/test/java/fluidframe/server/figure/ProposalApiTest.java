@@ -194,4 +194,40 @@ class ProposalApiTest extends ApiCalls {
                                 example.at("/work/findings/0/rule").asText())
                         .startsWith(example.get("topic").asText()));
     }
+
+    @Test
+    void answersHugeAndHostileRequestsWithARefusalAndNoTrace() throws Exception {
+        ObjectNode chart = chart("waltz.whisk").deepCopy();
+        ObjectNode many = chart.deepCopy();
+        for (int i = 0; i < 200; i++) many.withArray("man").add(chart.at("/man/0"));
+        ObjectNode nested = mapper.createObjectNode();
+        ObjectNode inner = nested;
+        for (int i = 0; i < 400; i++) inner = inner.putObject("x");
+        String long1 = "1 r f fdw br ht e y ".repeat(6000);
+        JsonNode[] answers = {
+            call(422, post("/api/proposals/partner"), of(many, "man")),
+            call(422, post("/api/proposals/partner"), of(nested, "man")),
+            call(400, post("/api/proposals/partner"), of(chart, "horse")),
+            call(400, post("/api/proposals/partner"), Map.of("role", "man")),
+            call(422, post("/api/proposals/timing"), of(chart, "man", "how", "hold", "step", 1, "by", "1/0")),
+            call(422, post("/api/proposals/timing"), of(chart, "man", "how", "rhythm", "step", 1, "rhythm", "zz")),
+            call(400, post("/api/proposals/rows"), Map.of("text", long1, "role", "man", "table", false)),
+            call(422, post("/api/new-figures"), Map.of("from", "nothing", "dance", "polka", "name", "X")),
+            call(422, post("/api/new-figures"), Map.of("from", "copy", "dance", "waltz", "name", "X")),
+            call(400, post("/api/new-figures"), Map.of("from", "nothing", "dance", "waltz", "name", " ")),
+            call(422, post("/api/work").param("tempo", "1e9"), chart),
+            call(422, post("/api/work").param("repeats", "2"), chart),
+            call(400, post("/api/work").param("repeats", "many"), chart),
+            call(
+                    404,
+                    post("/api/compare"),
+                    Map.of("left", Map.of("figure", "../../etc"), "right", Map.of("chart", chart))),
+        };
+        for (JsonNode answer : answers) {
+            assertThat(answer.toString()).doesNotContain("Exception", "fluidframe.server", "\tat ");
+        }
+        JsonNode lines = call(
+                200, post("/api/proposals/rows"), Map.of("text", "1 r f\n".repeat(500), "role", "man", "table", false));
+        assertThat(lines.at("/problems/0/message").asText()).contains("at most 128 lines");
+    }
 }

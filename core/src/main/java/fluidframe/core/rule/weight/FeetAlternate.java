@@ -37,32 +37,35 @@ final class FeetAlternate implements Rule {
     public List<Finding> check(Sheet sheet) {
         List<Finding> findings = new ArrayList<>();
         for (Role role : Role.values()) {
-            LedgerRow standing = null;
+            LedgerRow before = null;
+            int since = 0;
             boolean shared = false;
             for (LedgerRow row : sheet.rows(role)) {
                 Foot foot = row.step().foot();
                 boolean back = row.step().placement().kind() == Placement.Kind.REPLACE && shared;
-                boolean moves = row.step().isStep() && !back;
                 boolean held = row.step().weightTaken() == Weight.NONE
                         && row.step().placement().kind() == Placement.Kind.HOLD;
-                if (standing != null && moves && !held && standing.step().foot() == foot) {
+                boolean moves = row.step().isStep() && !back && !held;
+                if (before != null && moves && before.standing() == foot) {
                     findings.add(Finding.broken(
                                     ID,
                                     role,
                                     row.number(),
                                     "The " + role + "'s step " + row.number() + " uses the " + foot.spoken()
-                                            + ", which has carried the weight since step " + standing.number() + ".")
+                                            + ", which has carried the weight "
+                                            + (since == 0 ? "from the start" : "since step " + since) + ".")
                             .withFix(
                                     "Make it the " + foot.other().spoken(),
                                     "foot",
                                     foot.other().toString()));
                 }
                 if (row.step().weightTaken() == Weight.FULL) {
-                    standing = row;
+                    since = row.number();
                     shared = false;
                 } else if (row.step().weightTaken() == Weight.PART) {
                     shared = true;
                 }
+                before = row;
             }
         }
         return findings;

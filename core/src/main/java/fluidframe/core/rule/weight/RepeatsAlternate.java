@@ -40,7 +40,7 @@ final class RepeatsAlternate implements Rule {
         List<Finding> findings = new ArrayList<>();
         Chart chart = sheet.chart();
         for (RepeatGroup group : chart.repeats()) {
-            if (group.most() < 2) continue;
+            if (Repetition.most(chart) < 2) continue;
             Chart twice = Repetition.of(chart, 2);
             for (Role role : Role.values()) {
                 Foot clash = clash(twice, role);
