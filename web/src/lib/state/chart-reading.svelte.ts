@@ -1,13 +1,14 @@
 import { api, need, type Chart, type FigureView } from '$lib/api/client';
 
-/** How a chart is shown: another timing, a school's options, a tempo in bars a minute (0 for the usual one). */
+/** How a chart is shown: a variant, another timing, a school's options, a tempo in bars a minute (0 for the usual one). */
 export interface Reading {
+  variant: string;
   timing: string;
   options: string[];
   tempo: number;
 }
 
-const AS_CHARTED: Reading = { timing: '', options: [], tempo: 0 };
+const AS_CHARTED: Reading = { variant: '', timing: '', options: [], tempo: 0 };
 
 /** The way in which a reader has a chart shown; the chart itself is never changed by it. */
 export class ChartReading {
@@ -31,7 +32,8 @@ export class ChartReading {
     return this.#repeated;
   }
   get query() {
-    return { timing: this.#wanted.timing, option: this.#wanted.options, tempo: this.#wanted.tempo };
+    const { variant, timing, options, tempo } = this.#wanted;
+    return { variant, timing, option: options, tempo };
   }
 
   want(change: Partial<Reading>) {
@@ -40,7 +42,8 @@ export class ChartReading {
 
   /** What the server made of the chart in the reading wanted. */
   show(chart: Chart | undefined) {
-    const other = this.#wanted.timing !== '' || this.#wanted.options.length > 0;
+    const { variant, timing, options } = this.#wanted;
+    const other = variant !== '' || timing !== '' || options.length > 0;
     this.#chart = other ? (chart ?? null) : null;
   }
 

@@ -10,9 +10,11 @@ import {
   type Row
 } from '$lib/api/client';
 import { ChartReading, type Reading } from './chart-reading.svelte';
+import { rowAfter, withCell, type Column } from './chart-rows';
 import { History } from './history';
+import { asVariant } from './variant';
 
-export type Column = Exclude<keyof Row, 'doubtful'>;
+export type { Column } from './chart-rows';
 
 const WORK_AFTER = 30;
 const DRAFT_AFTER = 600;
@@ -112,9 +114,7 @@ export class FigureEditor {
   /** A new row after {@code index}, counted on and on the other foot, for the coach to fill. */
   insertRow(role: RoleName, index: number) {
     this.#editRows(role, '', (rows) => {
-      const before = rows[index];
-      const fresh: Row = { count: before?.count ?? '1', foot: before?.foot === 'R' ? 'L' : 'R', place: 'forward' };
-      return [...rows.slice(0, index + 1), fresh, ...rows.slice(index + 1)];
+      return [...rows.slice(0, index + 1), rowAfter(rows[index]), ...rows.slice(index + 1)];
     });
   }
 
@@ -161,6 +161,17 @@ export class FigureEditor {
   /** Puts rows in place of a role's rows, or behind them. */
   setRows(role: RoleName, rows: Row[], behind = false) {
     this.#editRows(role, '', (before) => (behind ? [...before, ...rows] : rows));
+  }
+
+  /** Keeps the rows as they are now as a variant, and puts the saved rows back; false where nothing differs. */
+  keepAsVariant(name: string): boolean {
+    const onsets = (role: RoleName) => this.#work[role].rows.map((row) => row.onset);
+    const variant = asVariant(this.#view.chart, this.#chart, name, onsets('man'), onsets('lady'));
+    if (!variant) return false;
+    const variants = [...(this.#chart.variants ?? []).filter((v) => v.id !== variant.id), variant];
+    this.#edit({ ...this.#chart, man: this.#view.chart.man, lady: this.#view.chart.lady, variants }, '');
+    this.#message = `“${name}” is a variant from step ${variant.keep + 1}; the rows are as they were.`;
+    return true;
   }
 
   /** Moves the focus to a row, so that spine, floor and ledger show the same one. */
@@ -299,14 +310,6 @@ export class FigureEditor {
   #tell(error: unknown) {
     this.#message = error instanceof Error ? error.message : String(error);
   }
-}
-
-function withCell(row: Row, column: Column, text: string): Row {
-  const next: Record<string, unknown> = { ...row };
-  const required = column === 'count' || column === 'foot' || column === 'place';
-  if (text === '' && !required) delete next[column];
-  else next[column] = text;
-  return next as Row;
 }
 
 export const [getFigureEditor, setFigureEditor] = createContext<FigureEditor>();

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { api, need, type Comparison, type FigureSummary, type RoleName } from '$lib/api/client';
+  import { api, need, type Comparison, type FigureSummary, type RoleName, type Schemas } from '$lib/api/client';
   import { NAMES } from '$lib/components/figure/row-layout';
   import { getSettings } from '$lib/state/settings.svelte';
   import type { Column } from '$lib/state/figure-editor.svelte';
@@ -12,6 +12,7 @@
   let both = $state.raw<Comparison | null>(null);
   let failed = $state('');
   let all = $state(true);
+  let versions = $state.raw<Record<string, Schemas['VersionView'][]>>({});
   const rows = $derived((both?.rows ?? []).filter((row) => all || !row.same));
   const roles = $derived((['man', 'lady'] as RoleName[]).filter((role) => rows.some((row) => row.role === role)));
 
@@ -27,6 +28,20 @@
       figures = await need(api.GET('/api/figures', { params: { query: { dance: 'all' } } }));
     } catch (error) {
       failed = error instanceof Error ? error.message : String(error);
+    }
+  }
+
+  $effect(() => {
+    for (const side of [left, right]) void versionsOf(side.split('@')[0] ?? '');
+  });
+
+  async function versionsOf(id: string) {
+    if (!id || versions[id]) return;
+    try {
+      const found = await need(api.GET('/api/figures/{id}/versions', { params: { path: { id } } }));
+      versions = { ...versions, [id]: found };
+    } catch {
+      // A figure that is not there is told by the comparison itself.
     }
   }
 
@@ -65,8 +80,6 @@
 
   const shown = (key: string) => NAMES[key as Column] ?? key;
   const version = (side: string) => (side.includes('@') ? side.slice(side.indexOf('@') + 1) : '');
-  const what = (side: string) =>
-    version(side) === '' ? '' : version(side) === '0' ? ', as shipped' : `, version ${version(side)}`;
 </script>
 
 {#snippet chooser(side: 'left' | 'right', value: string)}
@@ -81,8 +94,23 @@
       {#each figures as figure (figure.id)}<option value={figure.id}
           >{figure.dance.replaceAll('-', ' ')}: {figure.name}</option
         >{/each}
-    </select>{what(value)}</label
+    </select></label
   >
+  {#if versions[value.split('@')[0] ?? '']?.length}
+    {@const id = value.split('@')[0] ?? ''}
+    <select
+      aria-label={side === 'left' ? 'Version of the left one' : 'Version of the right one'}
+      class="-ml-3 rounded-xs border border-strong bg-raised px-1 py-0.5 text-sm"
+      value={version(value)}
+      onchange={(e) => choose(side, e.currentTarget.value === '' ? id : `${id}@${e.currentTarget.value}`)}
+    >
+      <option value="">as it stands</option>
+      {#if figures.find((f) => f.id === id)?.shipped}<option value="0">as shipped</option>{/if}
+      {#each versions[id] ?? [] as each (each.version)}<option value={String(each.version)}
+          >version {each.version}{each.note ? `: ${each.note}` : ''}</option
+        >{/each}
+    </select>
+  {/if}
 {/snippet}
 
 <div class="mb-3 flex flex-wrap items-end gap-4 border-b-2 border-ink pb-2">

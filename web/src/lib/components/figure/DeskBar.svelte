@@ -17,6 +17,7 @@
   const settings = getSettings();
   const timings = $derived(editor.chart.timings ?? []);
   const options = $derived(editor.chart.options ?? []);
+  const variants = $derived(editor.chart.variants ?? []);
   const languages = $derived(editor.work.aids.counts.filter((c) => c.man.length + c.lady.length > 0));
   const field = 'rounded-xs border border-line bg-raised px-1 py-0.5 text-ink';
 
@@ -75,6 +76,19 @@
       </select></label
     >
   {/if}
+  {#if variants.length > 0}
+    <label
+      >variant
+      <select
+        class={field}
+        value={editor.reading.variant}
+        onchange={(e) => editor.read({ variant: e.currentTarget.value, timing: '', options: [] })}
+      >
+        <option value="">as charted</option>
+        {#each variants as variant (variant.id)}<option value={variant.id}>{variant.name}</option>{/each}
+      </select></label
+    >
+  {/if}
   {#each options as option (option.id)}
     <label title={settings.say(option.says)} class="flex items-center gap-1">
       <input
@@ -106,7 +120,10 @@
 </div>
 {#if editor.locked}
   <p class="mb-2 border-l-4 border-accent bg-tint px-2 py-1 text-sm" role="status">
-    Shown {editor.reading.timing ? `in timing ${editor.reading.timing}` : ''}
+    Shown {editor.reading.variant
+      ? `as the variant ${variants.find((v) => v.id === editor.reading.variant)?.name ?? ''}`
+      : ''}
+    {editor.reading.timing ? `in timing ${editor.reading.timing}` : ''}
     {editor.reading.options.length > 0
       ? options
           .filter((o) => editor.reading.options.includes(o.id))
@@ -117,7 +134,7 @@
     <button
       type="button"
       class="font-semibold text-accent underline"
-      onclick={() => editor.read({ timing: '', options: [] })}>back to it</button
+      onclick={() => editor.read({ variant: '', timing: '', options: [] })}>back to it</button
     >
   </p>
 {/if}

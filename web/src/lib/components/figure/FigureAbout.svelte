@@ -9,10 +9,18 @@
   const editor = getFigureEditor();
   const settings = getSettings();
   let editing = $state(false);
+  let variant = $state('');
+  let told = $state('');
   const chart = $derived<Chart>(editor.chart);
   const aids = $derived(editor.work.aids);
   const fitting = $derived(aids.repeats.filter((r) => r.fits));
   const words = (id: string) => id.split('.')[1]?.replaceAll('-', ' ') ?? id;
+
+  function keep(event: SubmitEvent) {
+    event.preventDefault();
+    told = editor.keepAsVariant(variant.trim()) ? '' : 'The rows are as they were saved: change them first.';
+    if (told === '') variant = '';
+  }
 
   function addCaution(text: string) {
     editor.change({ cautions: [...(chart.cautions ?? []), text] });
@@ -100,6 +108,22 @@
             <span class="text-soft">Parts and variants:</span>
             {[...(chart.parts ?? []).map((p) => p.steps), ...(chart.variants ?? []).map((v) => v.name)].join(', ')}
           </p>
+        {/if}
+        {#if editor.changed && !editor.locked && editor.problems.length === 0}
+          <form onsubmit={keep} class="mt-2 flex flex-wrap items-center gap-1.5 text-sm">
+            <input
+              bind:value={variant}
+              required
+              maxlength="100"
+              aria-label="Name of the variant"
+              placeholder="underturned, other ending…"
+              class="w-44 rounded-xs border border-line bg-raised px-1.5 py-0.5"
+            />
+            <Button type="submit" title="The rows you changed become a variant; the saved rows come back"
+              >Keep as a variant</Button
+            >
+            {#if told}<span role="alert" class="text-broken">{told}</span>{/if}
+          </form>
         {/if}
       </section>
     </div>

@@ -13,7 +13,7 @@
   const settings = getSettings();
   const WIDTH = 520;
   const HEIGHT = 170;
-  const LEFT = 104;
+  const LEFT = 114;
   const RIGHT = 76;
   const ends = $derived([...work.man.rows, ...work.lady.rows].map((r) => r.running));
   const most = $derived(Math.max(2, ...ends));

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { api, need, type FigureSummary, type Schemas } from '$lib/api/client';
+  import { api, need, Refusal, type FigureSummary, type Schemas } from '$lib/api/client';
   import Button from '$lib/components/ui/Button.svelte';
   import Dialog from '$lib/components/ui/Dialog.svelte';
   import { getSettings } from '$lib/state/settings.svelte';
@@ -20,6 +20,24 @@
   let times = $state(2);
   let mirrored = $state(false);
   let failed = $state('');
+  /** Reads a chart file as one of the coach's own figures. */
+  async function fromFile(event: Event) {
+    const file = (event.currentTarget as HTMLInputElement).files?.[0];
+    if (!file) return;
+    try {
+      const request = { body: await file.text(), bodySerializer: (text: string) => text };
+      const read = await need(
+        api.POST('/api/figures', { ...request, headers: { 'Content-Type': 'application/yaml' } })
+      );
+      open = false;
+      await goto(`/figures/${read.id}`);
+    } catch (error) {
+      const problems = error instanceof Refusal ? error.problems : [];
+      const where = problems.slice(0, 4).map((p) => `line ${p.line}, column ${p.column}: ${p.message}`);
+      failed = where.length > 0 ? where.join(' ') : error instanceof Error ? error.message : String(error);
+    }
+  }
+
   const field = 'rounded-xs border border-strong bg-raised px-2 py-1';
 
   async function begin(event: SubmitEvent) {
@@ -64,6 +82,10 @@
         ><input type="checkbox" bind:checked={mirrored} /> every second time to the other side</label
       >
     {/if}
+    <label class="flex items-center gap-2 border-t border-line pt-2 text-soft"
+      >or read a chart file
+      <input type="file" accept=".yaml,.yml,.json" onchange={fromFile} class="text-xs" /></label
+    >
     {#if failed}<p role="alert" class="text-broken">{failed}</p>{/if}
     <div class="flex justify-end gap-2">
       <Button onclick={() => (open = false)}>Cancel</Button>

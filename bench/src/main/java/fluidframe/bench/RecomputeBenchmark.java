@@ -2,9 +2,11 @@ package fluidframe.bench;
 
 import fluidframe.core.chart.Chart;
 import fluidframe.core.check.RuleBook;
+import fluidframe.core.couple.Role;
 import fluidframe.core.link.Danceable;
 import fluidframe.core.link.Linker;
 import fluidframe.core.link.Repertoire;
+import fluidframe.core.proposal.PartnerDerivation;
 import fluidframe.core.rule.Sheet;
 import fluidframe.library.ShippedLibrary;
 import java.util.List;
@@ -28,13 +30,30 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 5, time = 1)
 public class RecomputeBenchmark {
     private final List<Chart> charts = ShippedLibrary.load();
-    private final Chart weave = charts.get(charts.size() - 1);
+    private final Chart weave = chart("waltz.weave-from-promenade");
+    private final Chart sixteen = chart("paso-doble.sixteen");
     private final List<Danceable> danceables = Repertoire.of(charts).of(weave.dance());
 
-    /** Ledger, floor and every rule over a two-bar figure of twelve rows. */
+    private Chart chart(String id) {
+        return charts.stream().filter(c -> c.id().equals(id)).findFirst().orElseThrow();
+    }
+
+    /** Ledger, floor and every rule over a two-bar figure of six rows for each role. */
     @Benchmark
     public Object recomputeOneChart() {
         return RuleBook.standard().check(Sheet.of(weave));
+    }
+
+    /** The same over sixteen rows for each role. */
+    @Benchmark
+    public Object recomputeSixteenRows() {
+        return RuleBook.standard().check(Sheet.of(sixteen));
+    }
+
+    /** The partner's sixteen rows derived. */
+    @Benchmark
+    public Object derivePartner() {
+        return PartnerDerivation.of(sixteen, Role.MAN);
     }
 
     /** Every pair of everything that can be danced in the waltz. */

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.databind.JsonNode;
 import fluidframe.core.chart.Chart;
 import fluidframe.core.count.Beats;
+import fluidframe.core.count.Count;
 import fluidframe.core.count.Rhythm;
 import fluidframe.core.count.RhythmChoices;
 import fluidframe.core.couple.Role;
@@ -174,8 +175,16 @@ class ProposalController {
         Rhythm rhythm = chart.rhythm(asked.role().role());
         if (rhythm.size() > 16) return List.of();
         return RhythmChoices.of(chart.dance(), rhythm.size(), rhythm.total(), chart.startBeat()).stream()
-                .map(Rhythm::toString)
+                .map(choice -> inTheWordsOf(rhythm, choice, chart).toString())
                 .toList();
+    }
+
+    /** Beat numbers for a chart that is counted in them. */
+    private static Rhythm inTheWordsOf(Rhythm charted, Rhythm choice, Chart chart) {
+        if (charted.count(0).kind() != Count.Kind.BEAT) return choice;
+        List<Beats> lengths = new java.util.ArrayList<>();
+        for (int i = 0; i < choice.size(); i++) lengths.add(choice.beats(i));
+        return Rhythm.inBeats(chart.dance(), chart.startBeat(), lengths).orElse(choice);
     }
 
     @PostMapping("/rows")

@@ -3,6 +3,7 @@ package fluidframe.server.figure;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.databind.JsonNode;
 import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.FigureUse;
 import fluidframe.core.chart.Reading;
 import fluidframe.core.count.Tempo;
 import fluidframe.core.rule.Sheet;
@@ -37,6 +38,7 @@ class WorkController {
     /**
      * Works the chart out as the reader has it shown.
      *
+     * @param variant id of a variant whose rows are shown instead, blank for the figure as charted
      * @param timing id of another timing of the chart, blank for the one in the rows
      * @param option ids of options switched on
      * @param repeats how often repeated steps are danced, 0 for as charted
@@ -45,6 +47,7 @@ class WorkController {
     @PostMapping("/api/work")
     Worked work(
             @RequestBody @Schema(ref = ApiDescription.CHART) JsonNode chart,
+            @RequestParam(defaultValue = "") String variant,
             @RequestParam(defaultValue = "") String timing,
             @RequestParam(required = false) List<String> option,
             @RequestParam(defaultValue = "0") int repeats,
@@ -53,7 +56,9 @@ class WorkController {
         if (result.chart().isEmpty()) return new Worked(result.problems(), null, null);
         Reading reading = new Reading(
                 Optional.of(timing).filter(id -> !id.isBlank()), option == null ? List.of() : option, repeats);
-        Chart read = reading.of(result.chart().get());
+        Chart charted = result.chart().get();
+        Chart read = reading.of(
+                variant.isBlank() ? charted : new FigureUse(Optional.of(variant), Optional.empty(), 0).of(charted));
         Tempo at = tempo == 0
                 ? WorkView.usualTempo(read)
                 : new Tempo(tempo, read.dance().beatsPerBar());

@@ -55,14 +55,14 @@ class FigureReadingIT extends BrowserTest {
         page.getByLabel("Turn the floor").focus();
         page.keyboard().press("ArrowRight");
         assertThat(page.getByRole(
-                        AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("turned by 45 degrees"))))
+                        AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("turned by 15 degrees"))))
                 .isVisible();
         Download download = page.waitForDownload(() -> button("Save picture").click());
         Assertions.assertThat(download.suggestedFilename()).isEqualTo("waltz.natural-turn.svg");
         try (var in = download.createReadStream()) {
             Assertions.assertThat(new String(in.readAllBytes(), StandardCharsets.UTF_8))
                     .startsWith("<svg")
-                    .contains("rotate(45)")
+                    .contains("rotate(15)")
                     .doesNotContain("var(--");
         }
     }
@@ -97,6 +97,20 @@ class FigureReadingIT extends BrowserTest {
         assertThat(page.getByText("6 of 12 rows differ")).isVisible();
         page.getByLabel("rows that are the same too").uncheck();
         assertThat(region("Man")).containsText("1/2 R pivot");
+    }
+
+    @Test
+    void keepsChangedRowsAsAVariantAndShowsIt() {
+        go("/figures/waltz.closed-change-right");
+        cell("Man 3 placement").fill("side");
+        cell("Man 3 placement").press("Tab");
+        field("Name of the variant").fill("left open");
+        button("Keep as a variant").click();
+        assertThat(cell("Man 3 placement")).hasValue("closes");
+        choice("variant").selectOption("left-open");
+        assertThat(cell("Man 3 placement")).hasValue("side");
+        button("back to it").click();
+        button("Discard changes").click();
     }
 
     @Test

@@ -40,7 +40,7 @@ class ProposalApiTest extends ApiCalls {
         assertThat(refused.has("chart")).isFalse();
         assertThat(refused.get("words").asText()).contains("the bar would break by 1");
         assertThat(call(200, post("/api/proposals/rhythms"), of(chart, "man")).toString())
-                .contains("Q Q Q & Q");
+                .contains("\"2 3 4 & 1\"");
         assertThat(call(422, post("/api/proposals/timing"), of(chart, "man", "how", "hold", "step", 9))
                         .get("detail")
                         .asText())
