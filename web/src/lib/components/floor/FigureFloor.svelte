@@ -178,7 +178,7 @@
           type="range"
           min="-180"
           max="180"
-          step="45"
+          step="15"
           bind:value={angle}
           class="w-24"
           aria-label="Turn the floor"

@@ -101,6 +101,9 @@ class ProposalApiTest extends ApiCalls {
                 put("/api/figures/tango.lamp-walk"),
                 Map.of("expectedVersion", 0, "chart", begun.get("chart"), "note", "first"));
         assertThat(call(200, get("/api/new-figures"), null).toString()).doesNotContain("tango.lamp-walk");
+        JsonNode alone = call(200, get("/api/figures").param("dance", "tango").param("q", "lamp walk"), null);
+        assertThat(alone.at("/0/solo").asText()).isEqualTo("man");
+        assertThat(alone.at("/0/finish/manFoot").asText()).isEqualTo("R");
 
         JsonNode opposite = call(
                 201,
