@@ -32,7 +32,7 @@ public record EndView(
     static EndView start(Danceable danced) {
         Ledger ledger = danced.ledger();
         if (danced.chart().isSolo())
-            return alone(danced, ledger.of(only(danced)).start(), 0);
+            return alone(danced, ledger.of(only(danced)).start(), 0, true);
         Direction man = ledger.of(Role.MAN).start();
         return new EndView(
                 man.sixteenths(),
@@ -58,10 +58,10 @@ public record EndView(
     }
 
     /** One dancer alone; the row tells how the alignment is named. */
-    private static EndView alone(Danceable danced, Direction foot, int row) {
+    private static EndView alone(Danceable danced, Direction foot, int row, boolean atStart) {
         Role role = only(danced);
         Step step = danced.chart().steps(role).get(row);
-        String free = row == 0
+        String free = atStart
                 ? step.foot().toString()
                 : danced.ledger().of(role).last().free().toString();
         return new EndView(
@@ -79,7 +79,7 @@ public record EndView(
     static EndView finish(Danceable danced) {
         if (danced.chart().isSolo()) {
             var rows = danced.ledger().of(only(danced)).rows();
-            return alone(danced, rows.get(rows.size() - 1).foot(), rows.size() - 1);
+            return alone(danced, rows.get(rows.size() - 1).foot(), rows.size() - 1, false);
         }
         Arrival arrival = Arrival.after(danced);
         var last = danced.ledger().of(Role.MAN).last().step();
