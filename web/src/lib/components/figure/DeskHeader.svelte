@@ -48,31 +48,35 @@
 
 <header class="mb-3 flex flex-wrap items-end gap-x-5 gap-y-2 border-b-2 border-ink pb-2">
   <div class="min-w-0">
-    <h1 class="text-3xl">{editor.chart.name}</h1>
+    <div class="flex flex-wrap items-baseline gap-x-4">
+      <h1 class="text-3xl">{editor.chart.name}</h1>
+      <p class="flex items-baseline gap-2 text-sm" aria-live="polite">
+        <span
+          class={['rounded-xs px-1.5', editor.work.broken ? 'bg-broken-tint font-semibold text-broken' : 'text-soft']}
+          >{editor.work.broken} broken</span
+        >
+        <span
+          class={[
+            'rounded-xs px-1.5',
+            editor.work.doubtful ? 'bg-doubtful-tint font-semibold text-doubtful' : 'text-soft'
+          ]}>{editor.work.doubtful} doubtful</span
+        >
+        {#if editor.work.notes > 0}<span class="px-1.5"
+            >{editor.work.notes} {editor.work.notes === 1 ? 'note' : 'notes'}</span
+          >{/if}
+        {#if editor.work.broken + editor.work.doubtful + editor.work.notes > 0}
+          <Button kind="quiet" onclick={onjump} title="Ctrl+M">Next mark</Button>
+        {/if}
+      </p>
+    </div>
     <p class="text-sm text-soft">
-      {[...(editor.chart.otherNames ?? [])].join(' · ')}
+      {[...(editor.chart.otherNames ?? [])].join(' · ')}{editor.chart.otherNames?.length
+        ? '; '
+        : ''}{editor.chart.dance.replaceAll('-', ' ')}, {editor.work.bars} ({seconds.toFixed(1)} s), {Object.values(
+        editor.chart.level ?? {}
+      ).join(', ') || 'unlisted'}, from {editor.chart.start?.position ?? ''} position
     </p>
   </div>
-  <p class="max-w-md text-sm text-soft">
-    {editor.chart.dance.replaceAll('-', ' ')}, {editor.work.bars} ({seconds.toFixed(1)} s), {Object.values(
-      editor.chart.level ?? {}
-    ).join(', ') || 'unlisted'}, from {editor.chart.start?.position ?? ''} position
-  </p>
-  <p class="flex items-baseline gap-2 text-sm" aria-live="polite">
-    <span class={['rounded-xs px-1.5', editor.work.broken ? 'bg-broken-tint font-semibold text-broken' : 'text-soft']}
-      >{editor.work.broken} broken</span
-    >
-    <span
-      class={['rounded-xs px-1.5', editor.work.doubtful ? 'bg-doubtful-tint font-semibold text-doubtful' : 'text-soft']}
-      >{editor.work.doubtful} doubtful</span
-    >
-    {#if editor.work.notes > 0}<span class="px-1.5"
-        >{editor.work.notes} {editor.work.notes === 1 ? 'note' : 'notes'}</span
-      >{/if}
-    {#if editor.work.broken + editor.work.doubtful + editor.work.notes > 0}
-      <Button kind="quiet" onclick={onjump} title="Ctrl+M">Next mark</Button>
-    {/if}
-  </p>
   <div class="ml-auto flex flex-col items-end gap-1">
     <div class="flex flex-wrap justify-end gap-1.5">
       <Button disabled={!editor.canUndo} onclick={() => editor.undo()} title="Ctrl+Z">Undo</Button>

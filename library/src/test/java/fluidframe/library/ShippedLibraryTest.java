@@ -54,7 +54,7 @@ class ShippedLibraryTest {
                     .toList();
             assertThat(ShippedLibrary.files()).containsExactlyInAnyOrderElementsOf(yaml);
         }
-        assertThat(CHARTS).hasSizeGreaterThanOrEqualTo(42);
+        assertThat(CHARTS).hasSizeGreaterThanOrEqualTo(77);
     }
 
     @ParameterizedTest

@@ -24,6 +24,8 @@ class SurvivalIT {
                 JsonNode figure = MAPPER.readTree(
                         app.send("GET", "/api/figures/waltz.whisk", null).body());
                 assertThat(figure.get("version").asInt()).isEqualTo(saved);
+                if (round > 0)
+                    assertThat(figure.at("/draft/chart/man/0/note").asText()).isEqualTo("draft " + round);
                 for (int i = 0; i < 8; i++) {
                     ObjectNode chart = figure.get("chart").deepCopy();
                     ((ObjectNode) chart.at("/man/0")).put("note", "save " + saved);
@@ -36,6 +38,13 @@ class SurvivalIT {
                             .isEqualTo(200);
                     saved++;
                 }
+                ObjectNode unsaved = figure.get("chart").deepCopy();
+                ((ObjectNode) unsaved.at("/man/0")).put("note", "draft " + (round + 1));
+                ObjectNode draft = MAPPER.createObjectNode().put("baseVersion", saved);
+                draft.set("chart", unsaved);
+                assertThat(app.send("PUT", "/api/figures/waltz.whisk/draft", draft.toString())
+                                .statusCode())
+                        .isEqualTo(204);
                 app.kill();
             }
         }

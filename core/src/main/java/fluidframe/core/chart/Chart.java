@@ -94,7 +94,7 @@ public record Chart(
                 accepted);
     }
 
-    /** Only the start and the steps, with other rows: for working something out along them. */
+    /** Only what goes with any rows (start, finish, teaching, acceptances), with other rows to be worked out. */
     public Chart bare(List<Step> newMan, List<Step> newLady) {
         return new Chart(
                 identity,
@@ -108,8 +108,8 @@ public record Chart(
                 finish,
                 List.of(),
                 List.of(),
-                Teaching.NONE,
-                List.of());
+                teaching,
+                accepted);
     }
 
     /** Beats from the beginning of a bar to the first row: the number counted, else the dance's customary start. */

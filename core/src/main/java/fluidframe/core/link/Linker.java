@@ -4,6 +4,7 @@ import fluidframe.core.chart.Chart;
 import fluidframe.core.chart.Step;
 import fluidframe.core.count.Beats;
 import fluidframe.core.count.Count;
+import fluidframe.core.count.Dance;
 import fluidframe.core.couple.CouplePosition;
 import fluidframe.core.couple.Role;
 import fluidframe.core.direction.Alignment;
@@ -118,7 +119,9 @@ public final class Linker {
 
     private static Condition travel(Arrival arrival, Danceable next) {
         double first = Travel.of(next.firstTravel()).sixteenths() + rotation(arrival, next);
-        boolean reverses = Travel.reverses(arrival.travel(), first);
+        // A Latin step goes aside and back as a matter of course; only a couple that swings on cannot turn about.
+        boolean swings = next.chart().dance().family() != Dance.Family.LATIN;
+        boolean reverses = swings && Travel.reverses(arrival.travel(), first);
         return new Condition(
                 Condition.Kind.TRAVEL,
                 !reverses,

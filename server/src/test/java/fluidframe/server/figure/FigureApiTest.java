@@ -48,11 +48,11 @@ class FigureApiTest extends ApiCalls {
             value = {
                 "whisk                     | Whisk",
                 "double rev                | Double Reverse Spin",
-                "heel turn                 | Double Reverse Spin, Open Impetus",
+                "heel turn                 | Double Reverse Spin, Open Impetus, Closed Impetus, Reverse Corte",
                 "starts in promenade on right foot weave | Weave from Promenade",
                 "promenade RF free         | Whisk, Open Impetus, Chasse from Promenade, Weave from Promenade",
                 "finishes in promenade     | Whisk, Open Impetus",
-                "starts facing DC          | Reverse Turn, Closed Change on RF, Double Reverse Spin, Weave from Promenade",
+                "starts facing DC          | Reverse Turn, Closed Change on RF, Double Reverse Spin, Weave from Promenade, Progressive Chasse to Right",
                 "step two lands beside     | Natural Turn",
                 "1/2 pivot                 | Natural Spin Turn"
             })

@@ -1,0 +1,2 @@
+/** What keeps an acknowledged save safe on the disk. */
+package fluidframe.server.store;
