@@ -1,4 +1,4 @@
-import type { Row } from '$lib/api/client';
+import type { Chart, RoleName, Row } from '$lib/api/client';
 
 export type Column = Exclude<keyof Row, 'doubtful'>;
 
@@ -14,4 +14,19 @@ export function withCell(row: Row, column: Column, text: string): Row {
   if (text === '' && !required) delete next[column];
   else next[column] = text;
   return next as Row;
+}
+
+/** The chart with other values besides its rows; what is blank or empty is left out. */
+export function withPatch(chart: Chart, patch: Partial<Chart>): Chart {
+  const next: Record<string, unknown> = { ...chart, ...patch };
+  for (const key of Object.keys(patch)) {
+    const value = next[key];
+    if (value === undefined || value === '' || (Array.isArray(value) && value.length === 0)) delete next[key];
+  }
+  return next as Chart;
+}
+
+/** An acceptance as the format writes it; the figure as a whole has neither role nor step. */
+export function acceptance(rule: string, role: string | undefined, step: number, reason: string) {
+  return { rule, reason, ...(role ? { role: role as RoleName } : {}), ...(step > 0 ? { step } : {}) };
 }

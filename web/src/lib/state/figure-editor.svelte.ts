@@ -10,7 +10,8 @@ import {
   type Row
 } from '$lib/api/client';
 import { ChartReading, type Reading } from './chart-reading.svelte';
-import { rowAfter, withCell, type Column } from './chart-rows';
+import { acceptance, rowAfter, withCell, withPatch, type Column } from './chart-rows';
+import { dropDraft, keepDraft } from './figure-drafts';
 import { History } from './history';
 import { asVariant } from './variant';
 
@@ -44,7 +45,7 @@ export class FigureEditor {
     if (view.draft) {
       this.#chart = view.draft.chart;
       this.#changed = true;
-      this.#message = 'Your unsaved work from last time is here again.';
+      if (!this.isBegun) this.#message = 'Your unsaved work from last time is here again.';
       this.#recompute(0);
     }
   }
@@ -85,6 +86,10 @@ export class FigureEditor {
   get message() {
     return this.#message;
   }
+  /** Whether the figure exists as a draft only. */
+  get isBegun() {
+    return !this.#view.own && !this.#view.shipped;
+  }
   /** Set when somebody else saved first; holds both charts. */
   get stale() {
     return this.#stale;
@@ -123,7 +128,7 @@ export class FigureEditor {
   }
 
   accept(rule: string, role: string | undefined, step: number, reason: string) {
-    const accepted = { rule, reason, ...(role ? { role: role as RoleName } : {}), ...(step > 0 ? { step } : {}) };
+    const accepted = acceptance(rule, role, step, reason);
     this.#edit({ ...this.#chart, accepted: [...(this.#chart.accepted ?? []), accepted] }, '');
   }
 
@@ -150,12 +155,7 @@ export class FigureEditor {
 
   /** Changes what is said of the figure besides its rows; runs of typing into one field are one step. */
   change(patch: Partial<Chart>, group = '') {
-    const next: Record<string, unknown> = { ...this.#chart, ...patch };
-    for (const key of Object.keys(patch)) {
-      const value = next[key];
-      if (value === undefined || value === '' || (Array.isArray(value) && value.length === 0)) delete next[key];
-    }
-    this.#edit(next as Chart, group);
+    this.#edit(withPatch(this.#chart, patch), group);
   }
 
   /** Puts rows in place of a role's rows, or behind them. */
@@ -230,11 +230,17 @@ export class FigureEditor {
     this.#message = 'The shipped chart is back; your versions are kept.';
   }
 
-  async discardDraft() {
+  /** Gives up what is not saved; false where nothing is left, because the figure was only begun. */
+  async discardDraft(): Promise<boolean> {
     clearTimeout(this.#draftTimer);
-    await need(api.DELETE('/api/figures/{id}/draft', { params: { path: { id: this.id } } }));
+    await dropDraft(this.id);
+    if (this.isBegun) {
+      this.#changed = false;
+      return false;
+    }
     this.#open(await need(api.GET('/api/figures/{id}', { params: { path: { id: this.id } } })));
     this.#message = 'Back to the last saved chart.';
+    return true;
   }
 
   /** Writes the draft at once, for leaving. */
@@ -299,8 +305,7 @@ export class FigureEditor {
   async #keepDraft() {
     const sent = this.#chart;
     try {
-      const body = { baseVersion: this.#view.version, chart: sent };
-      await need(api.PUT('/api/figures/{id}/draft', { params: { path: { id: this.id } }, body, keepalive: true }));
+      await keepDraft(this.id, this.#view.version, sent);
       if (this.#message === '' && this.#chart === sent) this.#message = 'Draft kept.';
     } catch (error) {
       this.#tell(error);

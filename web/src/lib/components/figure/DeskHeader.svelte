@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { goto } from '$app/navigation';
   import Button from '$lib/components/ui/Button.svelte';
   import Dialog from '$lib/components/ui/Dialog.svelte';
   import { getFigureEditor } from '$lib/state/figure-editor.svelte';
@@ -29,6 +30,10 @@
           ? 'Shipped chart'
           : 'Begun, not saved yet'
   );
+
+  async function discard() {
+    if (!(await editor.discardDraft())) await goto('/figures');
+  }
 
   async function save(event: SubmitEvent) {
     event.preventDefault();
@@ -82,7 +87,8 @@
       <Button disabled={!editor.canUndo} onclick={() => editor.undo()} title="Ctrl+Z">Undo</Button>
       <Button disabled={!editor.canRedo} onclick={() => editor.redo()} title="Ctrl+Shift+Z">Redo</Button>
       <Button onclick={() => (comparing = true)} disabled={editor.problems.length > 0}>Compare</Button>
-      {#if editor.changed}<Button onclick={() => void editor.discardDraft()}>Discard changes</Button>{/if}
+      {#if editor.changed}<Button onclick={discard}>{editor.isBegun ? 'Discard figure' : 'Discard changes'}</Button
+        >{/if}
       {#if editor.view.own && editor.view.shipped && !editor.changed}<Button onclick={() => (resetting = true)}
           >Reset to shipped</Button
         >{/if}

@@ -135,6 +135,9 @@ class ChartingIT extends BrowserTest {
         assertThat(cell("Man 1 alignment")).hasValue("facing DC");
         assertThat(page.getByText("0 broken")).isVisible();
         go("/figures");
-        assertThat(link("Mirror Turn")).isVisible();
+        link("Mirror Turn").click();
+        button("Discard figure").click();
+        assertThat(button("New figure")).isVisible();
+        assertThat(link("Mirror Turn")).isHidden();
     }
 }
