@@ -110,6 +110,11 @@ public enum CouplePosition {
         return from >= 7 && to <= 9 && this != BACK_TO_BACK;
     }
 
+    /** Whether they stand square in front of each other, near or at arm's length. */
+    public boolean isFaceToFace() {
+        return this == CLOSED || this == OPEN_FACING;
+    }
+
     /** Whether both go the same way, open towards it like a V. */
     public boolean isPromenade() {
         return this == PROMENADE || this == FALLAWAY || this == COUNTER_PROMENADE;

@@ -1,7 +1,9 @@
 package fluidframe.core.couple;
 
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.Locale;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /** How the partners hold each other; the man's hand is named first. */
@@ -64,6 +66,29 @@ public enum Hold {
     /** How many pairs of hands are joined: 0 to 2. */
     public int hands() {
         return hands;
+    }
+
+    /**
+     * Whether the other hold is reached by letting go of a hand or taking one, while facing: some pair of hands stays joined
+     * all the time, or one of the two is no hold at all. From L-R to R-R every hand would have to change.
+     */
+    public boolean canBecome(Hold other) {
+        Set<String> kept = new HashSet<>(joined());
+        kept.retainAll(other.joined());
+        return this == NONE || other == NONE || !kept.isEmpty();
+    }
+
+    private Set<String> joined() {
+        switch (this) {
+            case LEFT_TO_RIGHT, RIGHT_TO_LEFT, RIGHT_TO_RIGHT, LEFT_TO_LEFT:
+                return Set.of(words);
+            case CROSSED:
+                return Set.of("R-R", "L-L");
+            case NONE, SHADOW:
+                return Set.of();
+            default:
+                return Set.of("L-R", "R-L");
+        }
     }
 
     /** Whether the hold keeps the two bodies together, rather than the hands alone. */

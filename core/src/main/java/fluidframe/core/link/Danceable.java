@@ -3,6 +3,7 @@ package fluidframe.core.link;
 import fluidframe.core.chart.Chart;
 import fluidframe.core.chart.FigureUse;
 import fluidframe.core.couple.Role;
+import fluidframe.core.direction.Direction;
 import fluidframe.core.floor.FloorPlan;
 import fluidframe.core.floor.Footfall;
 import fluidframe.core.floor.Point;
@@ -63,9 +64,16 @@ public final class Danceable {
                 .orElse(name);
     }
 
-    /** By how many sixteenths the chart may be turned as a whole to begin on each of its alignments; 0 is as charted. */
+    /**
+     * By how many sixteenths the chart may be turned as a whole to begin on each of its alignments; 0 is as charted. A dance
+     * that does not move round the floor may be danced on any alignment.
+     */
     public Set<Integer> entryRotations() {
         Set<Integer> rotations = new LinkedHashSet<>(List.of(0));
+        if (!figure.dance().isMoving()) {
+            for (int rotation = 1; rotation < Direction.SIXTEENTHS; rotation++) rotations.add(rotation);
+            return rotations;
+        }
         chart().start()
                 .entries()
                 .forEach(entry -> rotations.add(entry.footDirection()

@@ -6,6 +6,7 @@ import fluidframe.core.count.Beats;
 import fluidframe.core.count.Count;
 import fluidframe.core.count.Dance;
 import fluidframe.core.couple.CouplePosition;
+import fluidframe.core.couple.Hold;
 import fluidframe.core.couple.Role;
 import fluidframe.core.direction.Alignment;
 import fluidframe.core.direction.Direction;
@@ -63,22 +64,38 @@ public final class Linker {
     private static Condition position(Arrival arrival, Chart next) {
         CouplePosition left = arrival.position();
         CouplePosition wanted = next.start().position();
+        boolean opens = left != wanted && regroups(arrival, next);
         return new Condition(
                 Condition.Kind.POSITION,
-                left == wanted,
+                left == wanted || opens,
                 left.toString(),
                 wanted.toString(),
-                "The couple is left in " + left + " position and the figure begins in " + wanted + " position.");
+                "The couple is left in " + left + " position and the figure begins in " + wanted + " position"
+                        + (opens ? ", which the last step before it can reach." : "."));
+    }
+
+    /**
+     * Whether the couple may change between closed and open facing on the way. Latin couples do on any last side step or
+     * chasse, as long as a hand stays joined; in body contact the distance is part of the figure.
+     */
+    private static boolean regroups(Arrival arrival, Chart next) {
+        return next.dance().family() == Dance.Family.LATIN
+                && arrival.position().isFaceToFace()
+                && next.start().position().isFaceToFace()
+                && arrival.hold().canBecome(next.start().hold());
     }
 
     private static Condition hold(Arrival arrival, Chart next) {
+        Hold left = arrival.hold();
+        Hold wanted = next.start().hold();
+        boolean changes = left != wanted && regroups(arrival, next);
         return new Condition(
                 Condition.Kind.HOLD,
-                arrival.hold() == next.start().hold(),
-                arrival.hold().toString(),
-                next.start().hold().toString(),
-                "The hold is left " + arrival.hold() + " and the figure begins with "
-                        + next.start().hold() + ".");
+                left == wanted || changes,
+                left.toString(),
+                wanted.toString(),
+                "The hold is left " + left + " and the figure begins with " + wanted
+                        + (changes ? ": facing each other, that is changed on the way." : "."));
     }
 
     private static Condition outside(Arrival arrival, Chart next) {
@@ -145,10 +162,13 @@ public final class Linker {
     private static Condition alignment(Arrival arrival, Danceable next) {
         Set<Integer> rotations = next.entryRotations();
         Alignment first = firstAlignment(next);
-        String wanted = rotations.stream()
-                .map(r -> first.rotated(r).toString())
-                .distinct()
-                .collect(Collectors.joining(" or "));
+        boolean anywhere = !next.chart().dance().isMoving();
+        String wanted = anywhere
+                ? "on any alignment"
+                : rotations.stream()
+                        .map(r -> first.rotated(r).toString())
+                        .distinct()
+                        .collect(Collectors.joining(" or "));
         String left = first.withFootDirection(arrival.man()).toString();
         boolean fits = fits(arrival, next);
         boolean manFits = rotations.contains(rotation(arrival, next));
@@ -172,8 +192,10 @@ public final class Linker {
         int rotation = rotation(arrival, next);
         if (!next.entryRotations().contains(rotation)) return false;
         Ledger ledger = next.ledger();
-        boolean width = arrival.position().isPromenade()
-                && next.chart().start().position().isPromenade();
+        CouplePosition wanted = next.chart().start().position();
+        // A promenade and the open positions have several widths, all of which lead into the same figure.
+        boolean width = arrival.position().isPromenade() && wanted.isPromenade()
+                || !wanted.isFacing() && wanted.misfit(arrival.man(), arrival.lady()) == 0;
         return width
                 || ledger.of(Role.LADY).isEmpty()
                 || ledger.of(Role.LADY).start().plus(rotation).equals(arrival.lady());
