@@ -112,6 +112,13 @@ public record Chart(
                 accepted);
     }
 
+    /** The same rows from another beginning. */
+    Chart withStart(Start other) {
+        return new Chart(
+                identity, other, man, lady, timings, options, repeats, totals, finish, parts, variants, teaching,
+                accepted);
+    }
+
     /** Beats from the beginning of a bar to the first row: the number counted, else the dance's customary start. */
     public Beats startBeat() {
         Count first = (man.isEmpty() ? lady : man).get(0).count();

@@ -11,31 +11,55 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * One way of dancing a figure: whole, a part or a variant, with the last turn more or less than charted.
+ * One way of dancing a figure: whole, a part or a variant, so many times over, with the last turn more or less than charted.
  *
  * @param variant id of the variant, if any; a use has a variant or a part, not both
  * @param part id of the part, if any
  * @param lastTurnSixteenths how much more (positive) of the last turn is made, in its own direction; negative for less
+ * @param times how often the chart's repeat group is danced, 1 or more; only the whole figure is repeated
+ * @param otherFoot whether a figure that alternates sides begins on the other foot, to the other side
  */
-public record FigureUse(Optional<String> variant, Optional<String> part, int lastTurnSixteenths) {
-    public static final FigureUse WHOLE = new FigureUse(Optional.empty(), Optional.empty(), 0);
+public record FigureUse(
+        Optional<String> variant, Optional<String> part, int lastTurnSixteenths, int times, boolean otherFoot) {
+    public static final FigureUse WHOLE = new FigureUse(Optional.empty(), Optional.empty(), 0, 1, false);
 
     public FigureUse {
         if (variant.isPresent() && part.isPresent()) {
             throw new IllegalArgumentException("A figure is danced as a variant or in part, not both");
         }
+        if (times < 1) {
+            throw new IllegalArgumentException("A figure must be danced at least once, but was " + times + " times");
+        }
+        if ((times > 1 || otherFoot) && (variant.isPresent() || part.isPresent())) {
+            throw new IllegalArgumentException("Only a whole figure is repeated or begun on the other foot");
+        }
+    }
+
+    public static FigureUse ofVariant(String id) {
+        return new FigureUse(Optional.of(id), Optional.empty(), 0, 1, false);
+    }
+
+    public static FigureUse ofPart(String id) {
+        return new FigureUse(Optional.empty(), Optional.of(id), 0, 1, false);
     }
 
     public FigureUse withLastTurn(int sixteenths) {
-        return new FigureUse(variant, part, sixteenths);
+        return new FigureUse(variant, part, sixteenths, times, otherFoot);
     }
 
-    /** Whether the chart has the part and the variant named. */
+    /** The whole figure danced so often, from the charted foot or the other. */
+    public FigureUse repeated(int newTimes, boolean fromOtherFoot) {
+        return new FigureUse(variant, part, lastTurnSixteenths, newTimes, fromOtherFoot);
+    }
+
+    /** Whether the chart has the part and the variant named, and may be repeated so. */
     public boolean existsIn(Chart chart) {
         return variant.map(id -> chart.variants().stream().anyMatch(v -> v.id().equals(id)))
                         .orElse(true)
                 && part.map(id -> chart.parts().stream().anyMatch(p -> p.id().equals(id)))
-                        .orElse(true);
+                        .orElse(true)
+                && (times == 1 || times <= Repetition.most(chart))
+                && (!otherFoot || chart.repeats().stream().anyMatch(RepeatGroup::mirrored));
     }
 
     /** The rows that are danced, as a chart of their own. Refuses a part or variant which the chart does not have. */
@@ -55,6 +79,8 @@ public record FigureUse(Optional<String> variant, Optional<String> part, int las
                             .filter(p -> p.id().equals(part.get()))
                             .findFirst()
                             .orElseThrow(() -> missing(chart, "part", part.get())));
+        } else if (times > 1 || otherFoot) {
+            used = Repetition.of(chart, times, otherFoot);
         }
         return lastTurnSixteenths == 0 ? used : withLastTurnVaried(used);
     }

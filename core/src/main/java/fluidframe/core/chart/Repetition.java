@@ -17,11 +17,13 @@ public final class Repetition {
     private final Chart chart;
     private final RepeatGroup group;
     private final int times;
+    private final boolean otherFoot;
 
-    private Repetition(Chart chart, RepeatGroup group, int times) {
+    private Repetition(Chart chart, RepeatGroup group, int times, boolean otherFoot) {
         this.chart = chart;
         this.group = group;
         this.times = times;
+        this.otherFoot = otherFoot;
     }
 
     /**
@@ -29,6 +31,13 @@ public final class Repetition {
      * range, and a chart without a group.
      */
     public static Chart of(Chart chart, int times) {
+        return of(chart, times, false);
+    }
+
+    /**
+     * The same, begun on the other foot and to the other side, which only a group that alternates allows.
+     */
+    public static Chart of(Chart chart, int times, boolean otherFoot) {
         if (chart.repeats().isEmpty()) {
             throw new IllegalArgumentException(chart.identity().name() + " has no steps that are repeated");
         }
@@ -37,7 +46,11 @@ public final class Repetition {
             throw new IllegalArgumentException("Steps " + group.from() + "-" + group.to() + " of "
                     + chart.identity().name() + " must be danced 1 to " + most(chart) + " times, but was " + times);
         }
-        return times == 1 ? chart : new Repetition(chart, group, times).written();
+        if (otherFoot && !group.mirrored()) {
+            throw new IllegalArgumentException(
+                    chart.identity().name() + " must begin on the foot charted, since it does not alternate sides");
+        }
+        return times == 1 && !otherFoot ? chart : new Repetition(chart, group, times, otherFoot).written();
     }
 
     /** The most times that the group allows and that a chart has room for; 0 without a group. */
@@ -64,21 +77,27 @@ public final class Repetition {
         if (chart.repeats().isEmpty()) return times;
         RepeatGroup group = chart.repeats().get(0);
         for (int k = group.least(); k <= most(chart); k++) {
-            if (standing(of(chart, k).steps(role)).map(Foot::other).equals(Optional.of(free))) times.add(k);
+            if (freeFoot(of(chart, k), role).equals(Optional.of(free))) times.add(k);
         }
         return times;
     }
 
-    private static Optional<Foot> standing(List<Step> steps) {
+    /** The foot without weight when the chart ends; empty for a role that never takes full weight. */
+    public static Optional<Foot> freeFoot(Chart chart, Role role) {
+        List<Step> steps = chart.steps(role);
         for (int i = steps.size() - 1; i >= 0; i--) {
             if (steps.get(i).weightTaken() == Weight.FULL)
-                return Optional.of(steps.get(i).foot());
+                return Optional.of(steps.get(i).foot().other());
         }
         return Optional.empty();
     }
 
     private Chart written() {
-        return chart.bare(rows(Role.MAN), rows(Role.LADY));
+        Chart written = chart.bare(rows(Role.MAN), rows(Role.LADY));
+        if (!otherFoot) return written;
+        Start start = chart.start();
+        return written.withStart(new Start(
+                start.position().mirrored(), start.hold().mirrored(), start.entries(), start.outsideAllowed()));
     }
 
     private List<Step> rows(Role role) {
@@ -92,19 +111,23 @@ public final class Repetition {
         List<Direction> directions = Directions.after(steps);
         Direction start = from == 0 ? Directions.before(steps) : directions.get(from - 1);
         Direction end = to == 0 ? start : directions.get(to - 1);
-        List<Step> written = new ArrayList<>(steps.subList(0, from));
+        List<Step> written = new ArrayList<>();
         List<Beats> lengths = new ArrayList<>();
-        for (int i = 0; i < from; i++) lengths.add(rhythm.beats(i));
-        Direction at = start;
+        Direction began = Directions.before(steps);
+        for (int i = 0; i < from; i++) {
+            written.add(otherFoot ? moved(steps.get(i), began, began, true) : steps.get(i));
+            lengths.add(rhythm.beats(i));
+        }
+        Direction at = otherFoot ? began.plus(-start.turnFrom(began)) : start;
         for (int copy = 0; copy < times; copy++) {
-            boolean other = group.mirrored() && copy % 2 == 1;
+            boolean other = otherFoot ^ (group.mirrored() && copy % 2 == 1);
             for (int i = from; i < to; i++) {
                 written.add(moved(steps.get(i), start, at, other));
                 lengths.add(rhythm.beats(i));
             }
             at = at.plus((other ? -1 : 1) * end.turnFrom(start));
         }
-        boolean other = group.mirrored() && times % 2 == 0;
+        boolean other = otherFoot ^ (group.mirrored() && times % 2 == 0);
         for (int i = to; i < steps.size(); i++) {
             written.add(moved(steps.get(i), end, at, other));
             lengths.add(rhythm.beats(i));

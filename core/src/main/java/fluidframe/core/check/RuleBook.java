@@ -83,7 +83,7 @@ public final class RuleBook {
     public List<Checked> checkWithVariants(Sheet sheet) {
         List<Checked> all = new ArrayList<>(check(sheet));
         for (Variant variant : sheet.chart().variants()) {
-            FigureUse use = new FigureUse(Optional.of(variant.id()), Optional.empty(), 0);
+            FigureUse use = FigureUse.ofVariant(variant.id());
             Sheet varied = Sheet.of(use.of(sheet.chart()));
             for (Checked checked : check(varied)) {
                 all.add(new Checked(checked.finding(), Optional.empty(), Optional.of(variant.id())));

@@ -69,25 +69,23 @@ public enum Hold {
     }
 
     /**
-     * Whether the other hold is reached by letting go of a hand or taking one, while facing: some pair of hands stays joined
-     * all the time, or one of the two is no hold at all. From L-R to R-R every hand would have to change.
+     * Whether the other hold is reached on the way, while facing: some hand stays taken, by the same hand or by the other one
+     * it is laid into, or one of the two is no hold at all. From L-R to R-L all four hands would have to change.
      */
     public boolean canBecome(Hold other) {
-        Set<String> kept = new HashSet<>(joined());
-        kept.retainAll(other.joined());
+        Set<String> kept = new HashSet<>(taken());
+        kept.retainAll(other.taken());
         return this == NONE || other == NONE || !kept.isEmpty();
     }
 
-    private Set<String> joined() {
+    private Set<String> taken() {
         switch (this) {
             case LEFT_TO_RIGHT, RIGHT_TO_LEFT, RIGHT_TO_RIGHT, LEFT_TO_LEFT:
-                return Set.of(words);
-            case CROSSED:
-                return Set.of("R-R", "L-L");
+                return Set.of("his " + words.charAt(0), "her " + words.charAt(2));
             case NONE, SHADOW:
                 return Set.of();
             default:
-                return Set.of("L-R", "R-L");
+                return Set.of("his L", "his R", "her L", "her R");
         }
     }
 

@@ -54,8 +54,10 @@ public final class Danceable {
 
     /** {@code "Natural Turn 1-3"}, {@code "Reverse Turn, after a spin turn"}. */
     public String name() {
-        String name = figure.identity().name();
+        String base = figure.identity().name();
+        String name = use.otherFoot() ? base + ", other foot first" : base;
         if (use.part().isPresent()) return name + " " + use.part().get();
+        if (use.times() > 1) return name + ", " + use.times() + " times";
         return use.variant()
                 .flatMap(id -> figure.variants().stream()
                         .filter(v -> v.id().equals(id))

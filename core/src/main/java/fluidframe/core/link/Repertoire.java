@@ -2,7 +2,11 @@ package fluidframe.core.link;
 
 import fluidframe.core.chart.Chart;
 import fluidframe.core.chart.FigureUse;
+import fluidframe.core.chart.RepeatGroup;
+import fluidframe.core.chart.Repetition;
+import fluidframe.core.chart.Step;
 import fluidframe.core.count.Dance;
+import fluidframe.core.couple.Role;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -32,8 +36,33 @@ public final class Repertoire {
 
     private static List<FigureUse> usesOf(Chart chart) {
         List<FigureUse> uses = new ArrayList<>(List.of(FigureUse.WHOLE));
-        chart.variants().forEach(v -> uses.add(new FigureUse(Optional.of(v.id()), Optional.empty(), 0)));
-        chart.parts().forEach(p -> uses.add(new FigureUse(Optional.empty(), Optional.of(p.id()), 0)));
+        chart.variants().forEach(v -> uses.add(FigureUse.ofVariant(v.id())));
+        chart.parts().forEach(p -> uses.add(FigureUse.ofPart(p.id())));
+        uses.addAll(repeatsOf(chart));
+        return uses;
+    }
+
+    /** Of all numbers of repeats the least for every way in which the couple can be left: feet, beat of the bar, direction. */
+    private static List<FigureUse> repeatsOf(Chart chart) {
+        Map<List<Object>, FigureUse> found = new LinkedHashMap<>();
+        for (RepeatGroup group : chart.repeats()) {
+            for (int times = 1; times <= Repetition.most(chart); times++) {
+                for (boolean other : group.mirrored() ? new boolean[] {false, true} : new boolean[] {false}) {
+                    FigureUse use = FigureUse.WHOLE.repeated(times, other);
+                    Chart danced = use.of(chart);
+                    if (!danced.length().remainder(chart.dance().phraseUnit()).isZero()) continue;
+                    List<Step> his = danced.man();
+                    List<Object> left = List.of(
+                            other,
+                            Repetition.freeFoot(danced, Role.MAN),
+                            danced.length().remainder(chart.dance().bar()),
+                            his.get(his.size() - 1).alignment());
+                    found.putIfAbsent(left, use);
+                }
+            }
+        }
+        List<FigureUse> uses = new ArrayList<>(found.values());
+        uses.remove(FigureUse.WHOLE);
         return uses;
     }
 
@@ -56,6 +85,10 @@ public final class Repertoire {
         Optional<Danceable> found = danceables.stream()
                 .filter(d -> d.figure().id().equals(figureId) && d.use().equals(plain))
                 .findFirst();
-        return use.lastTurnSixteenths() == 0 ? found : found.map(d -> Danceable.of(d.figure(), use));
+        if (found.isPresent() && use.lastTurnSixteenths() == 0) return found;
+        return chart(figureId)
+                .filter(use::existsIn)
+                .filter(chart -> !chart.man().isEmpty() && !chart.lady().isEmpty())
+                .map(chart -> Danceable.of(chart, use));
     }
 }

@@ -13,7 +13,7 @@ import org.junit.jupiter.api.Test;
 
 class FigureUseTest {
     private static FigureUse part(String id) {
-        return new FigureUse(Optional.empty(), Optional.of(id), 0);
+        return FigureUse.ofPart(id);
     }
 
     @Test
@@ -61,7 +61,7 @@ class FigureUseTest {
         assertThatThrownBy(() -> part("1-2").of(chart)).hasMessage("whisk has no part \"1-2\"");
         assertThat(part("1-2").existsIn(chart)).isFalse();
         assertThat(FigureUse.WHOLE.existsIn(chart)).isTrue();
-        assertThatThrownBy(() -> new FigureUse(Optional.of("a"), Optional.of("1-2"), 0))
+        assertThatThrownBy(() -> new FigureUse(Optional.of("a"), Optional.of("1-2"), 0, 1, false))
                 .hasMessageContaining("not both");
     }
 

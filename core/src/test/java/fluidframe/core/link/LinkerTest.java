@@ -8,7 +8,6 @@ import fluidframe.core.chart.Finish;
 import fluidframe.core.couple.CouplePosition;
 import fluidframe.core.couple.Role;
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class LinkerTest {
@@ -135,8 +134,7 @@ class LinkerTest {
         assertThat(repertoire.of(TestChart.whisk().chart().dance()).stream().map(Danceable::name))
                 .containsExactly("natural-turn", "natural-turn 1-3", "whisk");
         assertThat(repertoire.find("whisk", FigureUse.WHOLE.withLastTurn(2))).isPresent();
-        assertThat(repertoire.find("whisk", new FigureUse(Optional.of("x"), Optional.empty(), 0)))
-                .isEmpty();
+        assertThat(repertoire.find("whisk", FigureUse.ofVariant("x"))).isEmpty();
         assertThat(repertoire.chart("nothing")).isEmpty();
     }
 }

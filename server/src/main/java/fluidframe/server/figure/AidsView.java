@@ -13,7 +13,6 @@ import fluidframe.core.rule.safety.Cautions;
 import fluidframe.core.step.Foot;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * What the core adds to a chart for whoever reads it: the same rhythm in other languages of counting, how often repeated
@@ -69,8 +68,6 @@ public record AidsView(
     }
 
     private static String free(Chart danced, Role role) {
-        Optional<Foot> standing = Optional.empty();
-        for (var row : Sheet.of(danced).rows(role)) standing = Optional.of(row.standing());
-        return standing.map(foot -> foot.other().toString()).orElse("");
+        return Repetition.freeFoot(danced, role).map(Foot::toString).orElse("");
     }
 }

@@ -58,7 +58,7 @@ class WorkController {
                 Optional.of(timing).filter(id -> !id.isBlank()), option == null ? List.of() : option, repeats);
         Chart charted = result.chart().get();
         Chart read = reading.of(
-                variant.isBlank() ? charted : new FigureUse(Optional.of(variant), Optional.empty(), 0).of(charted));
+                variant.isBlank() ? charted : FigureUse.ofVariant(variant).of(charted));
         Tempo at = tempo == 0
                 ? WorkView.usualTempo(read)
                 : new Tempo(tempo, read.dance().beatsPerBar());

@@ -35,22 +35,34 @@ record RoutineDraft(
             double startY,
             @DecimalMin("0.3") @DecimalMax("1.2") double stride) {}
 
-    /** A figure in its place; {@code lastTurn} is how many sixteenths more (or less) it turns at its end. */
+    /**
+     * A figure in its place; {@code lastTurn} is how many sixteenths more (or less) it turns at its end, {@code times} how
+     * often its repeated steps are danced (0 is read as once), {@code otherFoot} whether it begins to the other side.
+     */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     record PlacedDraft(
             @NotBlank String figure,
             String variant,
             String part,
             @Min(-8) @Max(8) int lastTurn,
-            boolean corner) {
+            boolean corner,
+            @Min(0) @Max(16) int times,
+            boolean otherFoot) {
         PlacedFigure toPlaced() {
-            return new PlacedFigure(
-                    figure, new FigureUse(Optional.ofNullable(variant), Optional.ofNullable(part), lastTurn), corner);
+            FigureUse use = new FigureUse(
+                    Optional.ofNullable(variant), Optional.ofNullable(part), lastTurn, Math.max(1, times), otherFoot);
+            return new PlacedFigure(figure, use, corner);
         }
 
         static PlacedDraft of(String figure, FigureUse use, boolean corner) {
             return new PlacedDraft(
-                    figure, use.variant().orElse(null), use.part().orElse(null), use.lastTurnSixteenths(), corner);
+                    figure,
+                    use.variant().orElse(null),
+                    use.part().orElse(null),
+                    use.lastTurnSixteenths(),
+                    corner,
+                    use.times(),
+                    use.otherFoot());
         }
 
         /** {@code "1/8 less at the end"}, empty for a figure as charted. */
