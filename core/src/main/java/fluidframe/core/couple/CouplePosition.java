@@ -115,6 +115,11 @@ public enum CouplePosition {
         return this == CLOSED || this == OPEN_FACING;
     }
 
+    /** Whether they are square to each other but beside each other's line, as when one has stepped outside. */
+    public boolean isAside() {
+        return this == OUTSIDE_RIGHT || this == OUTSIDE_LEFT || this == WING;
+    }
+
     /** Whether both go the same way, open towards it like a V. */
     public boolean isPromenade() {
         return this == PROMENADE || this == FALLAWAY || this == COUNTER_PROMENADE;

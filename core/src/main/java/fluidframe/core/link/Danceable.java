@@ -2,6 +2,7 @@ package fluidframe.core.link;
 
 import fluidframe.core.chart.Chart;
 import fluidframe.core.chart.FigureUse;
+import fluidframe.core.chart.Step;
 import fluidframe.core.couple.Role;
 import fluidframe.core.direction.Direction;
 import fluidframe.core.floor.FloorPlan;
@@ -9,6 +10,7 @@ import fluidframe.core.floor.Footfall;
 import fluidframe.core.floor.Point;
 import fluidframe.core.ledger.Ledger;
 import fluidframe.core.rule.Sheet;
+import fluidframe.core.step.Placement;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -83,8 +85,9 @@ public final class Danceable {
         return rotations;
     }
 
-    /** The way the couple travels over the last bar, in metres, as charted. */
+    /** The way the couple travels over the last bar, in metres, as charted; nowhere if his last step stops it. */
     Point lastTravel() {
+        if (endsStopped()) return Point.ORIGIN;
         FloorPlan floor = sheet.floor();
         double from = chart().length().toDouble() - chart().dance().beatsPerBar();
         List<Footfall> falls = floor.of(Role.MAN);
@@ -93,6 +96,14 @@ public final class Danceable {
         return falls.isEmpty()
                 ? Point.ORIGIN
                 : falls.get(falls.size() - 1).centre().minus(before);
+    }
+
+    /** Whether he checks, or crosses behind as in a whisk, so that the couple may go on in any direction. */
+    private boolean endsStopped() {
+        List<Step> his = chart().man();
+        if (his.isEmpty()) return false;
+        Placement last = his.get(his.size() - 1).placement();
+        return last.qualifiers().contains(Placement.Qualifier.CHECKED) || last.kind() == Placement.Kind.CROSS_BEHIND;
     }
 
     /** The way the man travels on the first step, in metres, as charted. */

@@ -65,9 +65,13 @@ public final class Linker {
         CouplePosition left = arrival.position();
         CouplePosition wanted = next.start().position();
         boolean opens = left != wanted && regroups(arrival, next);
+        // Outside belongs to the step and not to the couple: the next figure takes her in line, or outside once more.
+        boolean steppedAside = wanted == CouplePosition.CLOSED
+                && left.isAside()
+                && (next.start().outsideAllowed() || next.dance().family() == Dance.Family.LATIN);
         return new Condition(
                 Condition.Kind.POSITION,
-                left == wanted || opens,
+                left == wanted || opens || steppedAside,
                 left.toString(),
                 wanted.toString(),
                 "The couple is left in " + left + " position and the figure begins in " + wanted + " position"

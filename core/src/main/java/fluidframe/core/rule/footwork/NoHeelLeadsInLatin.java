@@ -6,6 +6,7 @@ import fluidframe.core.rule.RuleId;
 import fluidframe.core.rule.Sheet;
 import fluidframe.core.step.Contact;
 import fluidframe.core.step.Placement;
+import fluidframe.core.step.Weight;
 import java.util.List;
 import java.util.Optional;
 
@@ -27,7 +28,7 @@ final class NoHeelLeadsInLatin implements Rule {
     public List<String> exceptions() {
         return List.of(
                 "The paso doble and similar marching steps have heel leads.",
-                "Weight replaced or stamped arrives on the flat foot.");
+                "Weight replaced or stamped arrives on the flat foot, and a heel may push with part weight.");
     }
 
     @Override
@@ -39,7 +40,9 @@ final class NoHeelLeadsInLatin implements Rule {
                     .map(work -> work.first() == Contact.Part.HEEL)
                     .orElse(false);
             Placement.Kind kind = row.step().placement().kind();
-            if (!heel || kind == Placement.Kind.REPLACE || kind == Placement.Kind.STAMP) return Optional.empty();
+            boolean pushes = row.step().weightTaken() == Weight.PART;
+            if (!heel || pushes || kind == Placement.Kind.REPLACE || kind == Placement.Kind.STAMP)
+                return Optional.empty();
             return Optional.of(Finding.doubtful(
                             ID,
                             role,

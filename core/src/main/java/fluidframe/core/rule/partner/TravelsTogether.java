@@ -8,6 +8,7 @@ import fluidframe.core.rule.Rule;
 import fluidframe.core.rule.RuleId;
 import fluidframe.core.rule.Sheet;
 import fluidframe.core.step.Placement;
+import fluidframe.core.step.Weight;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -27,7 +28,9 @@ final class TravelsTogether implements Rule {
 
     @Override
     public List<String> exceptions() {
-        return List.of("The row on which the position changes is left alone.", "Side steps and closes fit either.");
+        return List.of(
+                "The row on which the position changes is left alone.",
+                "Side steps and closes fit either, and so does a foot stretched back with part weight.");
     }
 
     @Override
@@ -39,9 +42,10 @@ final class TravelsTogether implements Rule {
             CouplePosition position = moment.man().position();
             boolean changing =
                     position != sheet.ledger().positions().before(moment.man().onset());
+            boolean stretched = moment.man().step().weightTaken() == Weight.PART;
             boolean same = his.isForward() && hers.isForward() || his.isBack() && hers.isBack();
             boolean opposite = his.isForward() && hers.isBack() || his.isBack() && hers.isForward();
-            if (position.isFacing() && position != CouplePosition.OPEN_FACING && same && !changing
+            if (position.isFacing() && position != CouplePosition.OPEN_FACING && same && !stretched && !changing
                     || position.isPromenade() && opposite && !changing) {
                 findings.add(Finding.broken(
                         ID,

@@ -27,10 +27,13 @@ final class NeedsPivot implements Rule {
 
     @Override
     public List<String> exceptions() {
-        return List.of("How 3/8 itself is divided differs between schools and is left alone.");
+        return List.of(
+                "How 3/8 itself is divided differs between schools and is left alone.",
+                "The foot may be laid 1/2 round where the body turns less than it, as on the last step of a telemark.");
     }
 
     private static final int MOST = 6;
+    private static final int BODY_LAG = 2;
 
     @Override
     public List<Finding> check(Sheet sheet) {
@@ -38,7 +41,8 @@ final class NeedsPivot implements Rule {
         for (Role role : Role.values()) {
             for (LedgerRow row : sheet.rows(role)) {
                 Turn turn = row.step().turn();
-                if (Math.abs(turn.sixteenths()) > MOST && !turn.kind().turnsOnStandingFoot()) {
+                int most = MOST + (row.lag() == 0 ? 0 : BODY_LAG);
+                if (Math.abs(turn.sixteenths()) > most && !turn.kind().turnsOnStandingFoot()) {
                     findings.add(Finding.broken(
                                     ID,
                                     role,

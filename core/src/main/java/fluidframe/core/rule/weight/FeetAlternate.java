@@ -30,7 +30,7 @@ final class FeetAlternate implements Rule {
     public List<String> exceptions() {
         return List.of(
                 "A brush, tap, point or hold takes no weight, so the same foot may step after it.",
-                "After part weight on the other foot the weight may be replaced.");
+                "After part weight on the other foot the weight may be replaced, or the first foot slide on by a small step.");
     }
 
     @Override
@@ -42,7 +42,9 @@ final class FeetAlternate implements Rule {
             boolean shared = false;
             for (LedgerRow row : sheet.rows(role)) {
                 Foot foot = row.step().foot();
-                boolean back = row.step().placement().kind() == Placement.Kind.REPLACE && shared;
+                boolean back = shared
+                        && (row.step().placement().kind() == Placement.Kind.REPLACE
+                                || row.step().placement().qualifiers().contains(Placement.Qualifier.SMALL));
                 boolean held = row.step().weightTaken() == Weight.NONE
                         && row.step().placement().kind() == Placement.Kind.HOLD;
                 boolean moves = row.step().isStep() && !back && !held;
