@@ -98,12 +98,14 @@ public final class Danceable {
                 : falls.get(falls.size() - 1).centre().minus(before);
     }
 
-    /** Whether he checks, or crosses behind as in a whisk, so that the couple may go on in any direction. */
+    /** Whether he checks, waits with a foot drawn or held, or crosses behind as in a whisk, so that the couple may go on in any direction. */
     private boolean endsStopped() {
         List<Step> his = chart().man();
         if (his.isEmpty()) return false;
         Placement last = his.get(his.size() - 1).placement();
-        return last.qualifiers().contains(Placement.Qualifier.CHECKED) || last.kind() == Placement.Kind.CROSS_BEHIND;
+        return last.qualifiers().contains(Placement.Qualifier.CHECKED)
+                || last.kind() == Placement.Kind.CROSS_BEHIND
+                || his.get(his.size() - 1).weightTaken() == Weight.NONE;
     }
 
     /** The way the man travels on the first step, in metres, as charted. */
