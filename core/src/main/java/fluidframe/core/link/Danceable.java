@@ -11,6 +11,7 @@ import fluidframe.core.floor.Point;
 import fluidframe.core.ledger.Ledger;
 import fluidframe.core.rule.Sheet;
 import fluidframe.core.step.Placement;
+import fluidframe.core.step.Weight;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
