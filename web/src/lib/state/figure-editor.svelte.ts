@@ -158,11 +158,6 @@ export class FigureEditor {
     this.#edit(withPatch(this.#chart, patch), group);
   }
 
-  /** Puts rows in place of a role's rows, or behind them. */
-  setRows(role: RoleName, rows: Row[], behind = false) {
-    this.#editRows(role, '', (before) => (behind ? [...before, ...rows] : rows));
-  }
-
   /** Keeps the rows as they are now as a variant, and puts the saved rows back; false where nothing differs. */
   keepAsVariant(name: string): boolean {
     const onsets = (role: RoleName) => this.#work[role].rows.map((row) => row.onset);

@@ -2,6 +2,7 @@
   import type { Chart } from '$lib/api/client';
   import Button from '$lib/components/ui/Button.svelte';
   import { getFigureEditor } from '$lib/state/figure-editor.svelte';
+  import { getSettings } from '$lib/state/settings.svelte';
   import { fromLines, toLines } from './about-lines';
 
   const editor = getFigureEditor();
@@ -9,9 +10,7 @@
   const field = 'w-full rounded-xs border border-line bg-raised px-1.5 py-1 text-sm';
   type Level = 'bronze' | 'silver' | 'gold' | 'open';
   const LEVELS: Level[] = ['bronze', 'silver', 'gold', 'open'];
-  const style = $derived(
-    chart.dance.startsWith('american') || chart.dance === 'east-coast-swing' ? 'american' : 'international'
-  );
+  const style = getSettings().style;
 
   function level(value: string) {
     editor.change({ level: value === '' ? undefined : { ...chart.level, [style]: value as Level } });

@@ -32,20 +32,14 @@
     )
   );
   const bars = $derived(
-    Array.from({ length: Math.ceil((editor.work.beats + startBeat()) / editor.work.beatsPerBar) }, (_, i) => ({
+    Array.from({ length: Math.ceil((editor.work.beats + editor.work.startBeat) / editor.work.beatsPerBar) }, (_, i) => ({
       number: i + 1,
-      top: places.scale(Math.max(0, i * editor.work.beatsPerBar - startBeat()))
+      top: places.scale(Math.max(0, i * editor.work.beatsPerBar - editor.work.startBeat))
     }))
   );
   const said = $derived(editor.work.aids.counts.find((c) => c.language === settings.count));
   const at = (role: RoleName, step: number) =>
     editor.work.findings.filter((f) => !f.variant && f.role === role && f.step === step);
-
-  /** Beats of the bar before the first row, from where the server puts it. */
-  function startBeat() {
-    const first = editor.work.man.rows[0] ?? editor.work.lady.rows[0];
-    return first ? Number(first.at.split(':')[1]?.split(' ')[0] ?? 1) - 1 : 0;
-  }
 </script>
 
 <section aria-label="Spine" class="min-w-0">

@@ -38,8 +38,6 @@
       (_, i) => Math.ceil(least / apart) * apart + i * apart
     ).filter((t) => t <= most)
   );
-  /** Beats of the bar before the first row. */
-  const ahead = $derived(Number((work.man.rows[0] ?? work.lady.rows[0])?.at.split(':')[1]?.split(' ')[0] ?? 1) - 1);
   const beats = $derived(Array.from({ length: Math.round(work.beats) + 1 }, (_, i) => i));
   const EIGHTHS = ['', '1/8', '1/4', '3/8', '1/2', '5/8', '3/4', '7/8'];
   function named(turn: number): string {
@@ -101,11 +99,11 @@
       <path
         d="M{x(beat)} 10V{HEIGHT - 18}"
         stroke="var(--color-line)"
-        stroke-width={(beat + ahead) % work.beatsPerBar === 0 ? 1.4 : 0.5}
+        stroke-width={(beat + work.startBeat) % work.beatsPerBar === 0 ? 1.4 : 0.5}
       />
       {#if beat < work.beats}
         <text x={x(beat + 0.5)} y={HEIGHT - 5} font-size="11" text-anchor="middle" fill="var(--color-soft)"
-          >{((beat + ahead) % work.beatsPerBar) + 1}</text
+          >{((beat + work.startBeat) % work.beatsPerBar) + 1}</text
         >
       {/if}
     {/each}

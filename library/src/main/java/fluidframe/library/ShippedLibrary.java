@@ -1,14 +1,22 @@
 package fluidframe.library;
 
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.dataformat.yaml.YAMLFactory;
 import fluidframe.core.chart.Chart;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 
 /** The charts that ship with the application, read-only, in the order of {@code charts/index.txt}. */
 public final class ShippedLibrary {
+    private static final String PACKED = "/charts.json";
+
     private ShippedLibrary() {}
 
     /** Paths below {@code charts/}, such as {@code waltz/whisk.yaml}. */
@@ -26,10 +34,29 @@ public final class ShippedLibrary {
         }
     }
 
-    /** All charts; a shipped file that cannot be read is a fault of the build and refused with its first problem. */
+    /**
+     * All charts, from the one file the build has packed them into: opening and reading them one by one would take most of the
+     * start. Their shape is held against the schema by the tests. A chart that cannot be read is a fault of the build and
+     * refused with its first problem.
+     */
     public static List<Chart> load() {
-        return files().stream()
-                .map(file -> ChartReader.read(text(file)).orThrow())
-                .toList();
+        try (InputStream in = ShippedLibrary.class.getResourceAsStream(PACKED)) {
+            if (in == null) throw new IllegalStateException("The library must be packed: build it with Maven");
+            List<JsonNode> documents = new ArrayList<>();
+            new ObjectMapper().readTree(in).forEach(documents::add);
+            return documents.parallelStream()
+                    .map(document -> ChartReader.readChecked(document).orThrow())
+                    .toList();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Packs the charts in the order of the index; run by the build with the file to write. */
+    public static void main(String[] arguments) throws IOException {
+        ObjectMapper yaml = new ObjectMapper(new YAMLFactory());
+        List<JsonNode> documents = new ArrayList<>();
+        for (String file : files()) documents.add(yaml.readTree(text(file)));
+        Files.writeString(Path.of(arguments[0]), new ObjectMapper().writeValueAsString(documents));
     }
 }

@@ -84,11 +84,11 @@ final class Slips {
     /** A heel put down in the middle of a rise, or where half a beat leaves no time for it. */
     private void heel(Role role, int i, ObjectNode row) {
         Rhythm rhythm = chart.rhythm(role);
-        boolean short1 = rhythm.beats(i).toDouble() <= 0.5;
+        boolean brief = rhythm.beats(i).toDouble() <= 0.5;
         String work = row.path("work").asText();
         boolean rising = work.equals("T") && row.path("rise").asText().equals("continue");
         if (rising) change("footwork", "heel lowered", role, i, "work", "TH");
-        else if (work.equals("B") && short1 && row.path("weight").isMissingNode())
+        else if (work.equals("B") && brief && row.path("weight").isMissingNode())
             change("footwork", "heel lowered", role, i, "work", "BF");
     }
 

@@ -24,13 +24,13 @@ import java.util.function.Function;
  * written as text. A blank cell is the column's usual value.
  */
 public enum Column {
-    COUNT("count", Layer.FEET, s -> s.count().toString(), (d, t) -> d.count = Count.parse(t)),
-    FOOT("foot", Layer.FEET, s -> s.foot().toString(), (d, t) -> d.foot = Foot.parse(t)),
-    PLACE("place", Layer.FEET, s -> s.placement().toString(), (d, t) -> d.placement = Placement.parse(t)),
-    ALIGN("align", Layer.TURN, s -> text(s.alignment()), (d, t) -> d.alignment = maybe(t, Alignment::parse)),
-    TURN("turn", Layer.TURN, s -> unless(s.turn(), Turn.NONE), (d, t) -> d.turn = Turn.parse(t)),
-    WORK("work", Layer.FOOTWORK, s -> text(s.footwork()), (d, t) -> d.footwork = maybe(t, Footwork::parse)),
-    RISE("rise", Layer.BODY, s -> unless(s.rise(), RiseFall.NONE), (d, t) -> d.rise = RiseFall.parse(t)),
+    COUNT("count", Layer.FEET, s -> s.count().toString(), (d, t) -> d.count = Readers.COUNT.apply(t)),
+    FOOT("foot", Layer.FEET, s -> s.foot().toString(), (d, t) -> d.foot = Readers.FOOT.apply(t)),
+    PLACE("place", Layer.FEET, s -> s.placement().toString(), (d, t) -> d.placement = Readers.PLACE.apply(t)),
+    ALIGN("align", Layer.TURN, s -> text(s.alignment()), (d, t) -> d.alignment = maybe(t, Readers.ALIGN)),
+    TURN("turn", Layer.TURN, s -> unless(s.turn(), Turn.NONE), (d, t) -> d.turn = Readers.TURN.apply(t)),
+    WORK("work", Layer.FOOTWORK, s -> text(s.footwork()), (d, t) -> d.footwork = maybe(t, Readers.WORK)),
+    RISE("rise", Layer.BODY, s -> unless(s.rise(), RiseFall.NONE), (d, t) -> d.rise = Readers.RISE.apply(t)),
     CBM(
             "cbm",
             Layer.BODY,
@@ -41,13 +41,13 @@ public enum Column {
             Layer.BODY,
             s -> unless(s.sway(), Sway.STRAIGHT),
             (d, t) -> d.sway = or(t, Sway::parse, Sway.STRAIGHT)),
-    HIP("hip", Layer.BODY, s -> unless(s.hip(), BodyDesign.NONE), (d, t) -> d.hip = BodyDesign.parse(t)),
+    HIP("hip", Layer.BODY, s -> unless(s.hip(), BodyDesign.NONE), (d, t) -> d.hip = Readers.BODY.apply(t)),
     BOUNCE(
             "bounce",
             Layer.BODY,
             s -> unless(s.bounce(), Bounce.NONE),
             (d, t) -> d.bounce = or(t, Bounce::parse, Bounce.NONE)),
-    BODY("body", Layer.BODY, s -> unless(s.body(), BodyDesign.NONE), (d, t) -> d.body = BodyDesign.parse(t)),
+    BODY("body", Layer.BODY, s -> unless(s.body(), BodyDesign.NONE), (d, t) -> d.body = Readers.BODY.apply(t)),
     WEIGHT("weight", Layer.FEET, s -> text(s.weight()), (d, t) -> d.weight = maybe(t, Weight::parse)),
     POSITION("position", Layer.FEET, s -> text(s.position()), (d, t) -> d.position = maybe(t, CouplePosition::parse)),
     HOLD("hold", Layer.FEET, s -> text(s.hold()), (d, t) -> d.hold = maybe(t, Hold::parse)),
@@ -119,5 +119,17 @@ public enum Column {
     @Override
     public String toString() {
         return key;
+    }
+
+    /** In a class of its own, since constants of an enum are made before its other fields. */
+    private static final class Readers {
+        static final Memo<Count> COUNT = new Memo<>(Count::parse);
+        static final Memo<Foot> FOOT = new Memo<>(Foot::parse);
+        static final Memo<Placement> PLACE = new Memo<>(Placement::parse);
+        static final Memo<Alignment> ALIGN = new Memo<>(Alignment::parse);
+        static final Memo<Turn> TURN = new Memo<>(Turn::parse);
+        static final Memo<Footwork> WORK = new Memo<>(Footwork::parse);
+        static final Memo<RiseFall> RISE = new Memo<>(RiseFall::parse);
+        static final Memo<BodyDesign> BODY = new Memo<>(BodyDesign::parse);
     }
 }

@@ -99,7 +99,7 @@ public final class Danceable {
                 : falls.get(falls.size() - 1).centre().minus(before);
     }
 
-    /** Whether he checks, waits with a foot drawn or held, or crosses behind as in a whisk, so that the couple may go on in any direction. */
+    /** Whether he checks, waits with a foot drawn, or crosses behind as in a whisk, so that any direction may follow. */
     private boolean endsStopped() {
         List<Step> his = chart().man();
         if (his.isEmpty()) return false;

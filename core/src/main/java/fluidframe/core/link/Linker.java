@@ -48,6 +48,16 @@ public final class Linker {
         return new Link(verdict, conditions, adjustments, rotation(arrival, next));
     }
 
+    /** Whether feet, position and hold fit at all; without that no adjustment helps, and most pairs end here. */
+    static boolean mayFollow(Arrival arrival, Danceable next) {
+        for (Role role : Role.values()) {
+            List<Step> steps = next.chart().steps(role);
+            if (!steps.isEmpty() && steps.get(0).foot() != arrival.free(role)) return false;
+        }
+        return position(arrival, next.chart()).holds()
+                && hold(arrival, next.chart()).holds();
+    }
+
     private static Condition foot(Arrival arrival, Danceable next, Role role) {
         Foot free = arrival.free(role);
         List<Step> steps = next.chart().steps(role);

@@ -13,25 +13,64 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** The figures at hand, with everything that can be danced of them worked out once. Immutable. */
 public final class Repertoire {
     private final Map<String, Chart> charts = new LinkedHashMap<>();
     private final List<Danceable> danceables = new ArrayList<>();
+    private final Map<String, List<Danceable>> usesOf = new LinkedHashMap<>();
+    private final Map<Dance, DanceGraph> graphs = new ConcurrentHashMap<>();
 
-    private Repertoire(Collection<Chart> all) {
-        for (Chart chart : all) {
-            charts.put(chart.id(), chart);
-            if (chart.man().isEmpty() || chart.lady().isEmpty()) continue;
-            for (FigureUse use : usesOf(chart)) {
-                Chart danced = use.of(chart);
-                if (!danced.man().isEmpty() && !danced.lady().isEmpty()) danceables.add(Danceable.of(chart, use));
+    private Repertoire(Collection<Chart> all, Optional<Repertoire> before) {
+        for (Chart chart : all) charts.put(chart.id(), chart);
+        charts.values().parallelStream()
+                .map(chart -> before.filter(known -> chart.equals(known.charts.get(chart.id())))
+                        .map(known -> known.usesOf.get(chart.id()))
+                        .orElseGet(() -> danceablesOf(chart)))
+                .toList()
+                .forEach(uses -> {
+                    danceables.addAll(uses);
+                    if (!uses.isEmpty()) usesOf.put(uses.get(0).figure().id(), uses);
+                });
+    }
+
+    /** What may follow what in a dance; worked out as it is asked for. */
+    public DanceGraph graph(Dance dance) {
+        return graphs.computeIfAbsent(dance, d -> DanceGraph.of(of(d)));
+    }
+
+    /** Works every link of every dance out, so that nobody has to wait for it later. */
+    public void warmLinks() {
+        for (Dance dance : Dance.values()) {
+            DanceGraph graph = graph(dance);
+            for (Danceable danced : of(dance)) {
+                graph.after(new DanceGraph.Place(danced, 0, danced.chart().startBeat()));
             }
         }
     }
 
     public static Repertoire of(Collection<Chart> charts) {
-        return new Repertoire(charts);
+        return new Repertoire(charts, Optional.empty());
+    }
+
+    /** The same for other charts; what has not changed is not worked out again. */
+    public Repertoire with(Collection<Chart> newCharts) {
+        Repertoire changed = new Repertoire(newCharts, Optional.of(this));
+        graphs.forEach((dance, graph) -> {
+            if (changed.of(dance).equals(of(dance))) changed.graphs.put(dance, graph);
+        });
+        return changed;
+    }
+
+    private static List<Danceable> danceablesOf(Chart chart) {
+        if (chart.man().isEmpty() || chart.lady().isEmpty()) return List.of();
+        List<Danceable> uses = new ArrayList<>();
+        for (FigureUse use : usesOf(chart)) {
+            Chart danced = use.of(chart);
+            if (!danced.man().isEmpty() && !danced.lady().isEmpty()) uses.add(Danceable.of(chart, use));
+        }
+        return uses;
     }
 
     private static List<FigureUse> usesOf(Chart chart) {
@@ -74,6 +113,11 @@ public final class Repertoire {
         return List.copyOf(charts.values());
     }
 
+    /** Every way in which one figure is danced; empty for a solo or an unknown figure. */
+    public List<Danceable> usesOf(String figureId) {
+        return usesOf.getOrDefault(figureId, List.of());
+    }
+
     /** Whole figures, variants and parts of one dance, in library order. */
     public List<Danceable> of(Dance dance) {
         return danceables.stream().filter(d -> d.figure().dance() == dance).toList();
@@ -82,8 +126,8 @@ public final class Repertoire {
     /** One of them with the last turn as asked; empty if there is no such figure, part or variant. */
     public Optional<Danceable> find(String figureId, FigureUse use) {
         FigureUse plain = use.withLastTurn(0);
-        Optional<Danceable> found = danceables.stream()
-                .filter(d -> d.figure().id().equals(figureId) && d.use().equals(plain))
+        Optional<Danceable> found = usesOf.getOrDefault(figureId, List.of()).stream()
+                .filter(d -> d.use().equals(plain))
                 .findFirst();
         if (found.isPresent() && use.lastTurnSixteenths() == 0) return found;
         return chart(figureId)

@@ -79,32 +79,55 @@ final class FigureSearch {
         return new FigureSearch(query);
     }
 
-    boolean matches(Danceable danced) {
-        if (wanted.isEmpty()) return true;
-        if (rank(danced) == 0) return true;
-        String called = names(danced).collect(Collectors.joining(" ", " ", " "));
-        String start = normal(end(EndView.start(danced)));
-        String finish = normal(end(EndView.finish(danced)));
-        String name = normal(called);
-        String all = normal(words(danced)) + start + finish;
+    boolean matches(Text text) {
+        if (wanted.isEmpty() || rank(text) == 0) return true;
         return wanted.stream().allMatch(w -> {
-            String where = w.place() == Place.START ? start : w.place() == Place.FINISH ? finish : all;
-            return where.contains(" " + w.word()) || !w.isOfPlace() && name.contains(" " + w.word());
+            String where =
+                    w.place() == Place.START ? text.start() : w.place() == Place.FINISH ? text.finish() : text.all();
+            return where.contains(" " + w.word())
+                    || !w.isOfPlace() && text.called().contains(" " + w.word());
         });
     }
 
     /** 0 for a figure called what was asked for, 1 for one that says it in one breath, 2 where the words merely occur. */
-    int rank(Danceable danced) {
-        if (names(danced).anyMatch(name -> normal(name).contains(asked))) return 0;
-        return normal(words(danced)).contains(" " + asked) ? 1 : 2;
+    int rank(Text text) {
+        if (text.names().stream().anyMatch(name -> name.contains(asked))) return 0;
+        return text.words().contains(" " + asked) ? 1 : 2;
     }
 
     /** Those that say what was asked for in one breath; where none does, all. */
-    List<Danceable> closest(List<Danceable> found) {
-        List<Danceable> close =
-                found.stream().filter(danced -> rank(danced) < 2).toList();
+    List<ShelvedFigure> closest(List<ShelvedFigure> found) {
+        List<ShelvedFigure> close =
+                found.stream().filter(figure -> rank(figure.text()) < 2).toList();
         return (close.isEmpty() ? found : close)
-                .stream().sorted(Comparator.comparingInt(this::rank)).toList();
+                .stream()
+                        .sorted(Comparator.comparingInt(figure -> rank(figure.text())))
+                        .toList();
+    }
+
+    /**
+     * What is searched of one figure, in plain lower case words with a blank at both ends.
+     *
+     * @param names each name by itself
+     * @param called all names together
+     * @param words everything that is said of it
+     * @param start where it starts
+     * @param finish where it finishes
+     * @param all the words and both places
+     */
+    record Text(List<String> names, String called, String words, String start, String finish, String all) {
+        static Text of(Danceable danced) {
+            String start = normal(end(EndView.start(danced)));
+            String finish = normal(end(EndView.finish(danced)));
+            String words = normal(FigureSearch.words(danced));
+            return new Text(
+                    FigureSearch.names(danced).map(FigureSearch::normal).toList(),
+                    normal(FigureSearch.names(danced).collect(Collectors.joining(" "))),
+                    words,
+                    start,
+                    finish,
+                    words + start + finish);
+        }
     }
 
     private static Stream<String> names(Danceable danced) {

@@ -2,9 +2,7 @@ package fluidframe.server.figure;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import fluidframe.core.chart.Chart;
-import fluidframe.core.chart.FigureUse;
 import fluidframe.core.count.Dance;
-import fluidframe.core.link.Danceable;
 import fluidframe.core.proposal.ChartMaker;
 import fluidframe.core.rule.Sheet;
 import fluidframe.library.ChartReader;
@@ -45,19 +43,17 @@ class FigureService {
         Set<String> own = copies.findAll().stream().map(FigureCopyEntity::id).collect(Collectors.toSet());
         Set<String> drafted = drafts.figureIds();
         FigureSearch search = FigureSearch.of(query);
-        List<Danceable> found = shelf.repertoire().charts().stream()
+        List<ShelvedFigure> found = shelf.repertoire().charts().stream()
                 .filter(chart -> dance.isEmpty() || chart.dance() == dance.get())
-                .map(chart -> shelf.repertoire()
-                        .find(chart.id(), FigureUse.WHOLE)
-                        .orElseGet(() -> Danceable.of(chart, FigureUse.WHOLE)))
-                .filter(search::matches)
+                .map(shelf::shelved)
+                .filter(figure -> search.matches(figure.text()))
                 .toList();
         return search.closest(found).stream()
-                .map(danced -> FigureSummary.of(
-                        danced,
-                        shelf.shipped(danced.figure().id()).isPresent(),
-                        own.contains(danced.figure().id()),
-                        drafted.contains(danced.figure().id())))
+                .map(figure -> figure.summary()
+                        .as(
+                                shelf.shipped(figure.chart().id()).isPresent(),
+                                own.contains(figure.chart().id()),
+                                drafted.contains(figure.chart().id())))
                 .toList();
     }
 

@@ -1,6 +1,8 @@
 package fluidframe.server.figure;
 
 import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.FigureUse;
+import fluidframe.core.link.Danceable;
 import fluidframe.core.link.Repertoire;
 import fluidframe.library.ShippedLibrary;
 import java.util.ArrayList;
@@ -9,6 +11,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.springframework.stereotype.Component;
 
@@ -16,17 +20,26 @@ import org.springframework.stereotype.Component;
 @Component
 public class FigureShelf {
     private final FigureCopyRepository copies;
-    private final Map<String, Chart> shipped = new LinkedHashMap<>();
+    private final CompletableFuture<Map<String, Chart>> shipped;
     private final AtomicInteger generation = new AtomicInteger();
+    private final Map<String, ShelvedFigure> shelved = new ConcurrentHashMap<>();
     private volatile Repertoire repertoire;
+    private volatile Repertoire latest;
 
     FigureShelf(FigureCopyRepository copies) {
         this.copies = copies;
-        ShippedLibrary.load().forEach(chart -> shipped.put(chart.id(), chart));
+        // Read beside the rest of the start, which leaves a processor free.
+        this.shipped = CompletableFuture.supplyAsync(FigureShelf::load);
+    }
+
+    private static Map<String, Chart> load() {
+        Map<String, Chart> charts = new LinkedHashMap<>();
+        ShippedLibrary.load().forEach(chart -> charts.put(chart.id(), chart));
+        return charts;
     }
 
     public Optional<Chart> shipped(String id) {
-        return Optional.ofNullable(shipped.get(id));
+        return Optional.ofNullable(shipped.join().get(id));
     }
 
     /** Everything that can be danced, worked out; built anew after a chart has changed. */
@@ -45,11 +58,24 @@ public class FigureShelf {
     }
 
     private Repertoire build() {
-        Map<String, Chart> all = new LinkedHashMap<>(shipped);
+        Map<String, Chart> all = new LinkedHashMap<>(shipped.join());
         List<FigureCopyEntity> own = new ArrayList<>(copies.findAll());
         own.sort(Comparator.comparing(FigureCopyEntity::id));
         own.forEach(copy -> all.put(copy.id(), copy.toChart()));
-        return Repertoire.of(all.values());
+        Repertoire before = latest;
+        latest = before == null ? Repertoire.of(all.values()) : before.with(all.values());
+        return latest;
+    }
+
+    /** What the lists and the search say of a figure, worked out once for each state of its chart. */
+    ShelvedFigure shelved(Chart chart) {
+        return shelved.compute(
+                chart.id(),
+                (id, known) -> known != null && known.chart().equals(chart)
+                        ? known
+                        : ShelvedFigure.of(repertoire()
+                                .find(id, FigureUse.WHOLE)
+                                .orElseGet(() -> Danceable.of(chart, FigureUse.WHOLE))));
     }
 
     synchronized void changed() {

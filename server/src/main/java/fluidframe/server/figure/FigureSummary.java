@@ -62,4 +62,27 @@ public record FigureSummary(
                 chart.man().isEmpty() ? "lady" : chart.lady().isEmpty() ? "man" : "",
                 chart.identity().summary());
     }
+
+    /** The same figure with what the coach has done with it. */
+    FigureSummary as(boolean isShipped, boolean isOwn, boolean isDraft) {
+        return new FigureSummary(
+                id,
+                name,
+                otherNames,
+                dance,
+                level,
+                bars,
+                beats,
+                turn,
+                start,
+                finish,
+                isShipped,
+                isOwn,
+                isDraft,
+                broken,
+                doubtful,
+                doubtfulRows,
+                solo,
+                summary);
+    }
 }

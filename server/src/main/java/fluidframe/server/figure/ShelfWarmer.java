@@ -1,5 +1,6 @@
 package fluidframe.server.figure;
 
+import fluidframe.core.link.Repertoire;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -26,7 +27,11 @@ class ShelfWarmer implements ApplicationRunner {
 
     private void warm() {
         try {
-            shelf.repertoire().charts().forEach(chart -> WorkView.of(fluidframe.core.rule.Sheet.of(chart)));
+            Repertoire repertoire = shelf.repertoire();
+            repertoire.charts().forEach(shelf::shelved);
+            repertoire.warmLinks();
+            LOG.info(
+                    "{} figures and their links worked out", repertoire.charts().size());
         } catch (RuntimeException e) {
             LOG.warn("The library could not be worked out ahead; the first page will try again", e);
         }

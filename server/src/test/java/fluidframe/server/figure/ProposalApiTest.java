@@ -206,7 +206,7 @@ class ProposalApiTest extends ApiCalls {
         ObjectNode nested = mapper.createObjectNode();
         ObjectNode inner = nested;
         for (int i = 0; i < 400; i++) inner = inner.putObject("x");
-        String long1 = "1 r f fdw br ht e y ".repeat(6000);
+        String tooLong = "1 r f fdw br ht e y ".repeat(6000);
         JsonNode[] answers = {
             call(422, post("/api/proposals/partner"), of(many, "man")),
             call(422, post("/api/proposals/partner"), of(nested, "man")),
@@ -214,7 +214,7 @@ class ProposalApiTest extends ApiCalls {
             call(400, post("/api/proposals/partner"), Map.of("role", "man")),
             call(422, post("/api/proposals/timing"), of(chart, "man", "how", "hold", "step", 1, "by", "1/0")),
             call(422, post("/api/proposals/timing"), of(chart, "man", "how", "rhythm", "step", 1, "rhythm", "zz")),
-            call(400, post("/api/proposals/rows"), Map.of("text", long1, "role", "man", "table", false)),
+            call(400, post("/api/proposals/rows"), Map.of("text", tooLong, "role", "man", "table", false)),
             call(422, post("/api/new-figures"), Map.of("from", "nothing", "dance", "polka", "name", "X")),
             call(422, post("/api/new-figures"), Map.of("from", "copy", "dance", "waltz", "name", "X")),
             call(400, post("/api/new-figures"), Map.of("from", "nothing", "dance", "waltz", "name", " ")),
