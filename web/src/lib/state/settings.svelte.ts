@@ -17,6 +17,8 @@ interface Stored {
   folded: LayerName[];
   /** The language in which the counts are shown; blank for what the chart says. */
   count: string;
+  /** Which list of levels the library is read by. */
+  list: string;
 }
 
 /** What one reader prefers on this device; kept in the browser, since it says nothing about figures. */
@@ -27,7 +29,8 @@ export class Settings {
     dance: 'waltz',
     style: 'international',
     folded: ['lead'],
-    count: ''
+    count: '',
+    list: 'starter'
   });
 
   constructor() {
@@ -53,6 +56,9 @@ export class Settings {
   }
   get count() {
     return this.#stored.count;
+  }
+  get list() {
+    return this.#stored.list;
   }
 
   shows(layer: LayerName): boolean {

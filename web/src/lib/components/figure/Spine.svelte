@@ -32,10 +32,13 @@
     )
   );
   const bars = $derived(
-    Array.from({ length: Math.ceil((editor.work.beats + editor.work.startBeat) / editor.work.beatsPerBar) }, (_, i) => ({
-      number: i + 1,
-      top: places.scale(Math.max(0, i * editor.work.beatsPerBar - editor.work.startBeat))
-    }))
+    Array.from(
+      { length: Math.ceil((editor.work.beats + editor.work.startBeat) / editor.work.beatsPerBar) },
+      (_, i) => ({
+        number: i + 1,
+        top: places.scale(Math.max(0, i * editor.work.beatsPerBar - editor.work.startBeat))
+      })
+    )
   );
   const said = $derived(editor.work.aids.counts.find((c) => c.language === settings.count));
   const at = (role: RoleName, step: number) =>

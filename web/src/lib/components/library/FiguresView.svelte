@@ -2,16 +2,21 @@
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import { api, need, type FigureSummary, type Schemas } from '$lib/api/client';
+  import { grouped, ORDERS, type Order } from '$lib/state/levels';
   import { getSettings } from '$lib/state/settings.svelte';
+  import LibraryLinks from '$lib/components/lists/LibraryLinks.svelte';
   import Button from '$lib/components/ui/Button.svelte';
   import FigureLine from './FigureLine.svelte';
   import NewFigureDialog from './NewFigureDialog.svelte';
 
   const settings = getSettings();
-  const LEVELS = ['bronze', 'silver', 'gold', 'open', 'unlisted'];
   let query = $derived(page.url.searchParams.get('q') ?? '');
   let position = $state('');
+  let finish = $state('');
   let foot = $state('');
+  let level = $state('');
+  let order = $state<Order>('as taught');
+  let list = $state.raw<Schemas['ListView'] | null>(null);
   let figures = $state.raw<FigureSummary[] | null>(null);
   let failed = $state('');
   let begun = $state.raw<Schemas['BegunView'][]>([]);
@@ -20,16 +25,35 @@
   let marked = $state<string[]>([]);
   let asked = 0;
   const shown = $derived(
-    (figures ?? []).filter((f) => (!position || f.start.position === position) && (!foot || f.start.manFoot === foot))
+    (figures ?? []).filter(
+      (f) =>
+        (!position || f.start.position === position) &&
+        (!finish || f.finish.position === finish) &&
+        (!foot || f.start.manFoot === foot)
+    )
   );
-  const groups = $derived(
-    LEVELS.map((level) => ({ level, figures: shown.filter((f) => f.level === level) })).filter((g) => g.figures.length)
-  );
+  const levels = $derived(grouped(shown, list?.levels ?? [], order));
+  const groups = $derived(levels.filter((group) => !level || group.level === level));
+  const count = $derived(groups.reduce((n, group) => n + group.figures.length, 0));
   const positions = $derived([...new Set((figures ?? []).map((f) => f.start.position))]);
+  const finishes = $derived([...new Set((figures ?? []).map((f) => f.finish.position))]);
 
   $effect(() => {
     void load(everywhere ? 'all' : settings.dance, query);
   });
+
+  $effect(() => {
+    void loadList(settings.list);
+  });
+
+  async function loadList(id: string) {
+    try {
+      list = await need(api.GET('/api/lists/{id}', { params: { path: { id } } }));
+    } catch (error) {
+      if (id !== 'starter') settings.prefer({ list: 'starter' });
+      else failed = error instanceof Error ? error.message : String(error);
+    }
+  }
 
   async function load(dance: string, q: string) {
     const mine = ++asked;
@@ -72,7 +96,8 @@
 <NewFigureDialog bind:open={creating} figures={(figures ?? []).filter((f) => f.dance === settings.dance)} />
 <!-- svelte-ignore a11y_no_static_element_interactions -->
 <div {onkeydown}>
-  <div class="mb-3 flex flex-wrap items-end gap-x-4 gap-y-2">
+  <LibraryLinks here="/figures" />
+  <div class="mb-2 flex flex-wrap items-end gap-x-4 gap-y-2">
     <h1 class="text-3xl">Figures</h1>
     <input
       data-stop
@@ -83,14 +108,26 @@
       placeholder="a name, “promenade RF”, “heel turn”, “3/8”"
       class="w-72 rounded-xs border border-strong bg-raised px-2 py-1"
     />
-    <label class="text-sm text-soft"
+    <label class="flex items-center gap-1 text-sm text-soft"
+      ><input type="checkbox" bind:checked={everywhere} /> in all dances</label
+    >
+    <p class="ml-auto text-sm text-soft" role="status">{count} {count === 1 ? 'figure' : 'figures'}</p>
+    {#if marked.length === 2}
+      <Button onclick={() => void goto(`/compare?left=${marked[0]}&right=${marked[1]}`)}>Compare the two</Button>
+    {:else if marked.length === 1}
+      <span class="text-sm text-soft">mark one more to compare</span>
+    {/if}
+    <Button kind="main" onclick={() => (creating = true)} title="n">New figure</Button>
+  </div>
+  <div class="mb-3 flex flex-wrap items-center gap-x-4 gap-y-1 text-sm text-soft">
+    <label
       >begins in
       <select bind:value={position} class="rounded-xs border border-line bg-raised px-1 py-0.5 text-ink">
         <option value="">any position</option>
         {#each positions as name (name)}<option>{name}</option>{/each}
       </select></label
     >
-    <label class="text-sm text-soft"
+    <label
       >on the {settings.role('man')}'s
       <select bind:value={foot} class="rounded-xs border border-line bg-raised px-1 py-0.5 text-ink">
         <option value="">either foot</option>
@@ -98,16 +135,27 @@
         <option value="R">right foot</option>
       </select></label
     >
-    <label class="flex items-center gap-1 text-sm text-soft"
-      ><input type="checkbox" bind:checked={everywhere} /> in all dances</label
+    <label
+      >ends in
+      <select bind:value={finish} class="rounded-xs border border-line bg-raised px-1 py-0.5 text-ink">
+        <option value="">any position</option>
+        {#each finishes as name (name)}<option>{name}</option>{/each}
+      </select></label
     >
-    <p class="ml-auto text-sm text-soft" role="status">{shown.length} {shown.length === 1 ? 'figure' : 'figures'}</p>
-    {#if marked.length === 2}
-      <Button onclick={() => void goto(`/compare?left=${marked[0]}&right=${marked[1]}`)}>Compare the two</Button>
-    {:else if marked.length === 1}
-      <span class="text-sm text-soft">mark one more to compare</span>
-    {/if}
-    <Button kind="main" onclick={() => (creating = true)} title="n">New figure</Button>
+    <label
+      >level
+      <select bind:value={level} class="rounded-xs border border-line bg-raised px-1 py-0.5 text-ink">
+        <option value="">all of “{list?.name ?? ''}”</option>
+        {#each levels as group (group.level)}<option value={group.level}>{group.level} ({group.figures.length})</option
+          >{/each}
+      </select></label
+    >
+    <label
+      >order
+      <select bind:value={order} class="rounded-xs border border-line bg-raised px-1 py-0.5 text-ink">
+        {#each ORDERS as name (name)}<option>{name}</option>{/each}
+      </select></label
+    >
   </div>
   {#each begun.filter((b) => b.dance === settings.dance || everywhere) as one (one.id)}
     <p class="mb-1 border-l-4 border-accent pl-2 text-sm">
@@ -117,9 +165,9 @@
   {/each}
   {#if failed}
     <p role="alert" class="text-broken">{failed}</p>
-  {:else if figures !== null && shown.length === 0}
+  {:else if figures !== null && count === 0}
     <p class="mt-8 max-w-prose text-soft">
-      {query || position || foot
+      {query || position || foot || finish || level
         ? 'No figure is like that. Take a word away, or try another name for it.'
         : 'No figures are charted in this dance yet. Begin one with New figure.'}
     </p>
@@ -127,7 +175,7 @@
   {#each groups as group (group.level)}
     <section class="mb-5" aria-label={group.level}>
       <div class="flex items-baseline gap-3 border-b-2 border-ink">
-        <h2 class="text-lg capitalize">{group.level}</h2>
+        <h2 class="text-lg">{group.level}</h2>
         <span class="ml-auto grid w-[27rem] shrink-0 grid-cols-[1fr_1fr_5rem] gap-3 text-xs text-soft"
           ><span>starts</span><span>finishes</span><span class="text-right">length, turn</span></span
         >
@@ -142,11 +190,13 @@
       </ul>
     </section>
   {/each}
-  {#if shown.length > 0}
+  {#if count > 0}
     <p class="text-xs text-soft">
-      Levels are a starter list; your organisation's current list comes first. In the drawings the bar with the square
-      is the {settings.role('man')}, the curve with the disc the {settings.role('lady')}, the dot the free foot, the
-      arrow the line of dance.
+      {list?.starter
+        ? "Levels are a starter list; your own organisation's current list comes first."
+        : `Levels are those of “${list?.name ?? ''}”.`} In the drawings the bar with the square is the {settings.role(
+        'man'
+      )}, the curve with the disc the {settings.role('lady')}, the dot the free foot, the arrow the line of dance.
     </p>
   {/if}
 </div>

@@ -8,7 +8,7 @@ record CoverageView(
         String dance,
         String title,
         boolean american,
-        List<LevelView> levels,
+        List<ChartedView> levels,
         int figures,
         int rows,
         int doubtfulRows,
@@ -18,7 +18,7 @@ record CoverageView(
         int parts,
         int pairs,
         int agreeing) {
-    record LevelView(String name, int listed, int charted, List<String> missing) {}
+    record ChartedView(String name, int listed, int charted, List<String> missing) {}
 
     static CoverageView of(Coverage.OfDance of) {
         return new CoverageView(
@@ -26,7 +26,7 @@ record CoverageView(
                 of.dance().title(),
                 of.dance().style() == fluidframe.core.count.Dance.Style.AMERICAN,
                 of.levels().stream()
-                        .map(l -> new LevelView(l.level(), l.listed(), l.charted(), l.missing()))
+                        .map(l -> new ChartedView(l.level(), l.listed(), l.charted(), l.missing()))
                         .toList(),
                 of.figures(),
                 of.rows(),

@@ -1,0 +1,166 @@
+<script lang="ts">
+  import { api, need, type FigureSummary, type Schemas } from '$lib/api/client';
+  import Button from '$lib/components/ui/Button.svelte';
+  import { ListEditor } from '$lib/state/list-editor.svelte';
+  import { getSettings } from '$lib/state/settings.svelte';
+  import LevelGrid from './LevelGrid.svelte';
+  import LevelNames from './LevelNames.svelte';
+  import LibraryLinks from './LibraryLinks.svelte';
+
+  const settings = getSettings();
+  let lists = $state.raw<Schemas['ListSummary'][]>([]);
+  let figures = $state.raw<FigureSummary[]>([]);
+  let editor = $state.raw<ListEditor | null>(null);
+  let failed = $state('');
+  let problems = $state.raw<string[]>([]);
+  let file = $state<HTMLInputElement>();
+
+  $effect(() => {
+    void attempt(async () => {
+      figures = await need(api.GET('/api/figures', { params: { query: { dance: settings.dance } } }));
+    });
+  });
+  $effect(() => {
+    void open(settings.list);
+    return () => void editor?.keep();
+  });
+
+  async function attempt(work: () => Promise<void>) {
+    try {
+      [failed, problems] = ['', []];
+      await work();
+    } catch (error) {
+      failed = error instanceof Error ? error.message : String(error);
+      const told = (error as { problems?: Schemas['Problem'][] }).problems ?? [];
+      problems = told.map((p) => `line ${p.line}, column ${p.column}: ${p.message}`);
+    }
+  }
+
+  async function open(id: string) {
+    await attempt(async () => {
+      lists = await need(api.GET('/api/lists'));
+      const known = lists.some((list) => list.id === id) ? id : 'starter';
+      if (known !== id) settings.prefer({ list: known });
+      editor = new ListEditor(await need(api.GET('/api/lists/{id}', { params: { path: { id: known } } })));
+    });
+  }
+
+  async function copy() {
+    const taken = new Set(lists.map((list) => list.name));
+    let name = 'Our list';
+    for (let n = 2; taken.has(name); n++) name = `Our list ${n}`;
+    await attempt(async () => {
+      const made = await need(api.POST('/api/lists', { body: { name, from: editor?.id ?? 'starter' } }));
+      settings.prefer({ list: made.id });
+    });
+  }
+
+  async function remove() {
+    const id = editor?.id ?? '';
+    if (!confirm(`Delete “${editor?.name}”? The figures stay; only this list goes.`)) return;
+    await attempt(async () => {
+      await editor?.keep();
+      await need(api.DELETE('/api/lists/{id}', { params: { path: { id } } }));
+      settings.prefer({ list: 'starter' });
+    });
+  }
+
+  async function readFile(picked: FileList | null) {
+    const text = await picked?.[0]?.text();
+    if (file) file.value = '';
+    if (text === undefined) return;
+    await attempt(async () => {
+      const made = await need(
+        api.POST('/api/lists/file', {
+          body: text,
+          bodySerializer: (body) => body,
+          headers: { 'Content-Type': 'application/yaml' }
+        })
+      );
+      settings.prefer({ list: made.id });
+    });
+  }
+
+  function onkeydown(event: KeyboardEvent) {
+    if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || !editor) return;
+    event.preventDefault();
+    if (event.shiftKey) editor.redo();
+    else editor.undo();
+  }
+</script>
+
+<svelte:window {onkeydown} onpagehide={() => void editor?.keep()} />
+<LibraryLinks here="/lists" />
+<div class="mb-3 flex flex-wrap items-end gap-x-3 gap-y-2">
+  <h1 class="text-3xl">Lists</h1>
+  <label class="text-sm text-soft"
+    >read the library by
+    <select
+      value={editor?.id ?? ''}
+      onchange={(event) => settings.prefer({ list: event.currentTarget.value })}
+      class="rounded-xs border border-strong bg-raised px-1 py-0.5 text-ink"
+    >
+      {#each lists as list (list.id)}<option value={list.id}>{list.name}</option>{/each}
+    </select></label
+  >
+  <span class="ml-auto flex flex-wrap gap-2">
+    <Button onclick={copy} kind={editor?.starter ? 'main' : 'plain'}>Make my own from this</Button>
+    <Button onclick={() => file?.click()}>Read a file</Button>
+    <input
+      bind:this={file}
+      type="file"
+      accept=".yaml,.yml,.json"
+      aria-label="List file"
+      class="sr-only"
+      onchange={(event) => void readFile(event.currentTarget.files)}
+    />
+    {#if editor}
+      <a
+        class="rounded-xs border border-strong bg-raised px-2.5 py-1 text-sm hover:border-accent hover:text-accent"
+        href="/api/lists/{editor.id}/file"
+        download>File</a
+      >
+    {/if}
+    {#if editor && !editor.starter}<Button kind="quiet" onclick={remove}>Delete</Button>{/if}
+  </span>
+</div>
+{#if failed}<div role="alert" class="mb-3 border-l-4 border-broken pl-2 text-broken">
+    {failed}
+    {#each problems as problem (problem)}<span class="block text-sm">{problem}</span>{/each}
+  </div>{/if}
+{#if editor}
+  {#if editor.starter}
+    <p class="mb-3 max-w-prose border-l-4 border-accent pl-2 text-sm">
+      {editor.note} Make a list of your own from it to change it.
+    </p>
+  {:else}
+    <div class="mb-3 flex flex-wrap items-center gap-3">
+      <input
+        value={editor.name}
+        maxlength="80"
+        oninput={(event) => editor?.rename(event.currentTarget.value)}
+        aria-label="Name of the list"
+        class="w-64 rounded-xs border border-strong bg-raised px-2 py-1 font-display text-lg font-semibold"
+      />
+      <input
+        value={editor.note}
+        maxlength="500"
+        oninput={(event) => editor?.remark(event.currentTarget.value)}
+        aria-label="Note"
+        placeholder="whose list it is, and as of when"
+        class="w-80 rounded-xs border border-line bg-raised px-2 py-1 text-sm"
+      />
+      <Button kind="quiet" disabled={!editor.canUndo} onclick={() => editor?.undo()} title="Ctrl+Z">Undo</Button>
+      <Button kind="quiet" disabled={!editor.canRedo} onclick={() => editor?.redo()} title="Ctrl+Shift+Z">Redo</Button>
+      <span role="status" class="text-sm text-soft"
+        >{editor.state === 'kept' ? 'saved' : editor.state === 'changed' ? 'saving …' : ''}</span
+      >
+      {#if editor.state === 'failed'}<span role="alert" class="text-sm text-broken"
+          >{editor.message} Nothing is lost on this page.
+          <button type="button" class="underline" onclick={() => void editor?.keep()}>Try again</button></span
+        >{/if}
+    </div>
+  {/if}
+  <LevelNames {editor} />
+  {#key editor}<LevelGrid {editor} {figures} />{/key}
+{/if}

@@ -1,0 +1,129 @@
+<script lang="ts">
+  import { api, need, type FigureSummary, type Schemas } from '$lib/api/client';
+  import EndGlyph from '$lib/components/library/EndGlyph.svelte';
+  import Button from '$lib/components/ui/Button.svelte';
+  import { grouped } from '$lib/state/levels';
+  import { getSettings } from '$lib/state/settings.svelte';
+  import LibraryLinks from './LibraryLinks.svelte';
+
+  const settings = getSettings();
+  let list = $state.raw<Schemas['ListView'] | null>(null);
+  let figures = $state.raw<FigureSummary[]>([]);
+  let dances = $state.raw<Schemas['DanceView'][]>([]);
+  let all = $state(false);
+  let failed = $state('');
+
+  $effect(() => {
+    void load(settings.list, all ? 'all' : settings.dance);
+  });
+
+  async function load(id: string, dance: string) {
+    try {
+      const [read, found, known] = await Promise.all([
+        need(api.GET('/api/lists/{id}', { params: { path: { id } } })),
+        need(api.GET('/api/figures', { params: { query: { dance } } })),
+        need(api.GET('/api/dances'))
+      ]);
+      [list, figures, dances, failed] = [read, found, known, ''];
+    } catch (error) {
+      if (id !== 'starter') settings.prefer({ list: 'starter' });
+      failed = error instanceof Error ? error.message : String(error);
+    }
+  }
+
+  const pages = $derived(
+    dances
+      .filter((dance) => figures.some((figure) => figure.dance === dance.id))
+      .map((dance) => ({
+        dance,
+        groups: grouped(
+          figures.filter((figure) => figure.dance === dance.id),
+          list?.levels ?? [],
+          'as taught'
+        )
+      }))
+  );
+  const words = (end: Schemas['EndView']) =>
+    `${end.alignment}, ${end.manFoot || end.ladyFoot}F, ${end.outside ? 'next step outside' : end.position}`;
+</script>
+
+<LibraryLinks here="/sheet" />
+<div class="mb-3 flex items-center gap-4 print:hidden">
+  <h1 class="text-3xl">Syllabus sheet</h1>
+  <label class="flex items-center gap-1 text-sm text-soft"
+    ><input type="checkbox" bind:checked={all} /> all dances, a page each</label
+  >
+  <span class="text-sm text-soft">by “{list?.name ?? ''}”</span>
+  <Button kind="main" class="ml-auto" onclick={() => window.print()}>Print</Button>
+</div>
+{#if failed}<p role="alert" class="text-broken">{failed}</p>{/if}
+{#each pages as { dance, groups } (dance.id)}
+  <section class="sheet mb-8 bg-raised p-6 print:mb-0 print:p-0" aria-label={dance.title}>
+    <header class="mb-2 flex items-baseline gap-3 border-b-4 border-double border-ink pb-1">
+      <h2 class="text-2xl">{dance.title}</h2>
+      <span class="text-sm">{list?.name}</span>
+      <span class="ml-auto text-xs text-soft">the list of your own organisation comes first</span>
+    </header>
+    <table class="w-full text-xs">
+      <thead>
+        <tr class="text-left text-soft">
+          <th scope="col" class="w-5 font-normal"><span class="sr-only">Taught</span></th>
+          <th scope="col" class="font-normal">figure</th>
+          <th scope="col" class="font-normal">starts</th>
+          <th scope="col" class="font-normal">finishes</th>
+          <th scope="col" class="text-right font-normal">length</th>
+          <th scope="col" class="pl-2 text-right font-normal">turn</th>
+        </tr>
+      </thead>
+      {#each groups as group (group.level)}
+        <tbody>
+          <tr
+            ><th colspan="6" scope="rowgroup" class="pt-2 text-left font-display text-base font-bold">{group.level}</th
+            ></tr
+          >
+          {#each group.figures as figure (figure.id)}
+            <tr class="border-t border-line">
+              <td><span class="inline-block size-3 border border-strong align-middle" aria-hidden="true"></span></td>
+              <td class="py-0.5 pr-2"
+                ><span class="text-sm font-semibold">{figure.name}</span>
+                <span class="text-soft">{figure.otherNames[0] ?? ''}</span></td
+              >
+              <td class="pr-2"
+                ><span class="flex items-center gap-1"
+                  ><span class="small"
+                    ><EndGlyph end={figure.start} solo={figure.solo} label="starts {words(figure.start)}" /></span
+                  >{words(figure.start)}</span
+                ></td
+              >
+              <td class="pr-2"
+                ><span class="flex items-center gap-1"
+                  ><span class="small"
+                    ><EndGlyph end={figure.finish} solo={figure.solo} label="finishes {words(figure.finish)}" /></span
+                  >{words(figure.finish)}</span
+                ></td
+              >
+              <td class="amount text-right whitespace-nowrap">{figure.bars}</td>
+              <td class="amount pl-2 text-right whitespace-nowrap">{figure.turn}</td>
+            </tr>
+          {/each}
+        </tbody>
+      {/each}
+    </table>
+  </section>
+{/each}
+
+<style>
+  .small :global(svg) {
+    width: 1.6rem;
+    height: 1.5rem;
+  }
+  @media print {
+    .sheet {
+      break-after: page;
+    }
+    @page {
+      size: A4;
+      margin: 12mm;
+    }
+  }
+</style>

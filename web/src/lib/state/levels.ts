@@ -1,0 +1,52 @@
+import type { FigureSummary, Schemas } from '$lib/api/client';
+
+/** The part of a list that says which figure is on which level. */
+export type Levels = Schemas['LevelView'][];
+
+/** Orders in which a library can be looked through. */
+export const ORDERS = ['as taught', 'name', 'length', 'turn', 'least sure first'] as const;
+export type Order = (typeof ORDERS)[number];
+
+export interface Group {
+  level: string;
+  figures: FigureSummary[];
+}
+
+/** Name of the group for what a list does not mention. */
+export const UNLISTED = 'Not on this list';
+
+const amount = (turn: string) => {
+  const [whole = 0, part = 0] = turn.split(' ').map((word) => {
+    const [over, under] = word.split('/').map(Number);
+    return under ? (over ?? 0) / under : (over ?? 0);
+  });
+  return (Number.isFinite(whole) ? whole : 0) + (Number.isFinite(part) ? part : 0);
+};
+
+const COMPARE: Record<Exclude<Order, 'as taught'>, (a: FigureSummary, b: FigureSummary) => number> = {
+  name: (a, b) => a.name.localeCompare(b.name),
+  length: (a, b) => a.beats - b.beats,
+  turn: (a, b) => amount(b.turn) - amount(a.turn),
+  'least sure first': (a, b) => b.broken - a.broken || b.doubtfulRows - a.doubtfulRows
+};
+
+/** Figures under the levels of a list, in the list's order or another; levels without figures are left out. */
+export function grouped(figures: FigureSummary[], levels: Levels, order: Order): Group[] {
+  const groups = levels.map((level) => {
+    const places = new Map(level.figures.map((id, place) => [id, place]));
+    const own = figures.filter((figure) => places.has(figure.id));
+    return { level: level.name, figures: own.sort((a, b) => (places.get(a.id) ?? 0) - (places.get(b.id) ?? 0)) };
+  });
+  const listed = new Set(levels.flatMap((level) => level.figures));
+  groups.push({ level: UNLISTED, figures: figures.filter((figure) => !listed.has(figure.id)) });
+  if (order !== 'as taught') for (const group of groups) group.figures.sort(COMPARE[order]);
+  return groups.filter((group) => group.figures.length > 0);
+}
+
+/** The levels with one figure moved to another, or to none; within its new level it comes last. */
+export function moved(levels: Levels, figure: string, to: string | null): Levels {
+  return levels.map((level) => {
+    const others = level.figures.filter((id) => id !== figure);
+    return { ...level, figures: level.name === to ? [...others, figure] : others };
+  });
+}

@@ -1,0 +1,6 @@
+<script lang="ts">
+  import CoverageView from '$lib/components/lists/CoverageView.svelte';
+</script>
+
+<svelte:head><title>Coverage · Fluid Frame</title></svelte:head>
+<CoverageView />

@@ -1,0 +1,29 @@
+<script lang="ts">
+  import LibraryLinks from '$lib/components/lists/LibraryLinks.svelte';
+  import { getSettings } from '$lib/state/settings.svelte';
+
+  let { data } = $props();
+  const settings = getSettings();
+</script>
+
+<svelte:head><title>Free elements · Fluid Frame</title></svelte:head>
+<LibraryLinks here="/elements" />
+<h1 class="text-3xl">Free elements</h1>
+<p class="mb-4 max-w-prose text-soft">
+  What a showcase has besides figures. Feet and length are your own; the beats given here are only what is usual.
+</p>
+<ul class="grid max-w-5xl gap-x-8 md:grid-cols-2">
+  {#each data.elements as element (element.id)}
+    <li class="border-b border-line py-2">
+      <h2 class="flex items-baseline gap-2 text-lg">
+        {element.name}<span class="amount ml-auto text-sm font-normal text-soft"
+          >usually {element.usualBeats} beats</span
+        >
+      </h2>
+      <p class="text-sm">{settings.say(element.summary)}</p>
+      {#each element.cautions as caution (caution)}<p class="mt-1 border-l-4 border-accent pl-2 text-sm text-soft">
+          {caution}
+        </p>{/each}
+    </li>
+  {/each}
+</ul>

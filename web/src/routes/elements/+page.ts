@@ -1,0 +1,5 @@
+import { api, need } from '$lib/api/client';
+
+export async function load() {
+  return { elements: await need(api.GET('/api/elements')) };
+}
