@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { FigureSummary } from '$lib/api/client';
-import { grouped, moved, UNLISTED } from './levels';
+import { grouped, moved, turns, UNLISTED } from './levels';
 
 const figure = (id: string, more: Partial<FigureSummary> = {}) =>
-  ({ id, name: id, beats: 3, turn: 'none', broken: 0, doubtfulRows: 0, ...more }) as FigureSummary;
+  ({ id, name: id, beats: 3, turn: 'none', ladyTurn: 'none', broken: 0, doubtfulRows: 0, ...more }) as FigureSummary;
 const levels = [
   { name: 'First', figures: ['b', 'a'] },
   { name: 'Second', figures: ['c'] }
@@ -33,5 +33,15 @@ describe('moved', () => {
   it('puts a figure on another level and on none', () => {
     expect(moved(levels, 'a', 'Second').map((l) => l.figures)).toEqual([['b'], ['c', 'a']]);
     expect(moved(levels, 'c', null).map((l) => l.figures)).toEqual([['b', 'a'], []]);
+  });
+});
+
+describe('turns', () => {
+  const names = { role: (role: string) => role };
+
+  it('tells both only where they differ', () => {
+    expect(turns({ turn: '3/4 R', ladyTurn: '3/4 R' }, names)).toEqual(['3/4 R']);
+    expect(turns({ turn: 'no turn', ladyTurn: '1 1/4 R' }, names)).toEqual(['man no turn', 'lady 1 1/4 R']);
+    expect(turns({ turn: '', ladyTurn: '1 L' }, names)).toEqual(['lady 1 L']);
   });
 });

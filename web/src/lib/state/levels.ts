@@ -23,12 +23,28 @@ const amount = (turn: string) => {
   return (Number.isFinite(whole) ? whole : 0) + (Number.isFinite(part) ? part : 0);
 };
 
+/** The larger of the two turns. */
+const most = (figure: FigureSummary) => Math.max(amount(figure.turn), amount(figure.ladyTurn));
+
 const COMPARE: Record<Exclude<Order, 'as taught'>, (a: FigureSummary, b: FigureSummary) => number> = {
   name: (a, b) => a.name.localeCompare(b.name),
   length: (a, b) => a.beats - b.beats,
-  turn: (a, b) => amount(b.turn) - amount(a.turn),
+  turn: (a, b) => most(b) - most(a),
   'least sure first': (a, b) => b.broken - a.broken || b.doubtfulRows - a.doubtfulRows
 };
+
+/** The whole turn, once if both make the same, else for each role. */
+export function turns(
+  figure: Pick<FigureSummary, 'turn' | 'ladyTurn'>,
+  names: { role(role: string): string }
+): string[] {
+  if (figure.turn === figure.ladyTurn) return [figure.turn];
+  const told: [string, string][] = [
+    ['man', figure.turn],
+    ['lady', figure.ladyTurn]
+  ];
+  return told.filter(([, turn]) => turn !== '').map(([role, turn]) => `${names.role(role)} ${turn}`);
+}
 
 /** Figures under the levels of a list, in the list's order or another; levels without figures are left out. */
 export function grouped(figures: FigureSummary[], levels: Levels, order: Order): Group[] {

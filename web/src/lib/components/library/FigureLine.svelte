@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { FigureSummary, Schemas } from '$lib/api/client';
   import { getSettings } from '$lib/state/settings.svelte';
+  import { turns } from '$lib/state/levels';
   import EndGlyph from './EndGlyph.svelte';
 
   interface Props {
@@ -60,11 +61,13 @@
     <span class="line-clamp-2 hidden min-w-0 grow text-sm leading-snug text-soft lg:block"
       >{settings.say(figure.summary)}</span
     >
-    <span class="ml-auto grid w-[27rem] shrink-0 grid-cols-[1fr_1fr_5rem] items-center gap-3 text-sm text-soft">
+    <span class="ml-auto grid w-[28rem] shrink-0 grid-cols-[1fr_1fr_6rem] items-center gap-3 text-sm text-soft">
       {@render ending(figure.start, 'starts')}
       {@render ending(figure.finish, 'finishes')}
       <span class="text-right leading-tight"
-        ><span class="block text-ink">{figure.bars}</span><span class="amount block text-xs">{figure.turn}</span></span
+        ><span class="block text-ink">{figure.bars}</span>{#each turns(figure, settings) as turn (turn)}<span
+            class="amount block text-xs">{turn}</span
+          >{/each}</span
       >
     </span>
   </a>

@@ -2,7 +2,7 @@
   import { api, need, type FigureSummary, type Schemas } from '$lib/api/client';
   import EndGlyph from '$lib/components/library/EndGlyph.svelte';
   import Button from '$lib/components/ui/Button.svelte';
-  import { grouped } from '$lib/state/levels';
+  import { grouped, turns } from '$lib/state/levels';
   import { getSettings } from '$lib/state/settings.svelte';
   import LibraryLinks from './LibraryLinks.svelte';
 
@@ -103,7 +103,7 @@
                 ></td
               >
               <td class="amount text-right whitespace-nowrap">{figure.bars}</td>
-              <td class="amount pl-2 text-right whitespace-nowrap">{figure.turn}</td>
+              <td class="amount pl-2 text-right whitespace-nowrap">{turns(figure, settings).join(', ')}</td>
             </tr>
           {/each}
         </tbody>

@@ -76,8 +76,15 @@
       <ul class="mt-1 flex flex-wrap gap-1.5">
         {#each every as figure (figure.id)}
           <li>
-            <Button onclick={() => editor.insertAfterSelected({ figure: figure.id, lastTurn: 0, corner: false })}
-              >{figure.name}</Button
+            <Button
+              onclick={() =>
+                editor.insertAfterSelected({
+                  figure: figure.id,
+                  lastTurn: 0,
+                  corner: false,
+                  times: 1,
+                  otherFoot: false
+                })}>{figure.name}</Button
             >
           </li>
         {/each}

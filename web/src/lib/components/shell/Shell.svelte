@@ -22,8 +22,9 @@
     document.documentElement.dataset.theme = settings.theme;
   });
 
-  /** Comparing belongs to the figures. */
-  const path = $derived(page.url.pathname.startsWith('/compare') ? '/figures' : page.url.pathname);
+  /** Comparing and the lists belong to the figures. */
+  const OF_FIGURES = ['/compare', '/lists', '/sheet', '/coverage', '/elements'];
+  const path = $derived(OF_FIGURES.some((p) => page.url.pathname.startsWith(p)) ? '/figures' : page.url.pathname);
   const here = (href: string) => (href === '/' ? path === '/' : path.startsWith(href));
 
   function onkeydown(event: KeyboardEvent) {
@@ -56,10 +57,10 @@
 <svelte:window {onkeydown} />
 
 <a href="#work" class="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-raised focus:p-2">To the work</a>
-<div class="flex min-h-screen pr-10 sm:pr-12">
+<div class="flex min-h-screen pr-10 sm:pr-12 print:pr-0">
   <div class="flex min-w-0 grow flex-col">
     <header
-      class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line px-3 pt-2.5 pb-1.5 sm:px-5 lg:flex-nowrap"
+      class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line px-3 pt-2.5 pb-1.5 sm:px-5 lg:flex-nowrap print:hidden"
     >
       <a href="/" class="font-display text-xl leading-6 font-bold tracking-tight whitespace-nowrap"
         >Fluid<span class="text-accent italic">Frame</span></a
@@ -138,7 +139,7 @@
   </div>
   <nav
     aria-label="Places"
-    class="fixed top-0 right-0 flex h-full w-11 flex-col gap-1 border-l border-line bg-sheet pt-16"
+    class="fixed top-0 right-0 flex h-full w-11 flex-col gap-1 border-l border-line bg-sheet pt-16 print:hidden"
   >
     {#each PLACES as place (place.href)}
       <a

@@ -22,6 +22,15 @@ public abstract class ApiCalls {
     /** The answer to a request that must end with this status; the body is sent as JSON if there is one. */
     protected JsonNode call(int status, MockHttpServletRequestBuilder request, Object body) throws Exception {
         if (body != null) request.contentType("application/json").content(mapper.writeValueAsString(body));
+        return answer(status, request);
+    }
+
+    /** The same with a file as the body. */
+    protected JsonNode text(int status, MockHttpServletRequestBuilder request, String yaml) throws Exception {
+        return answer(status, request.contentType("application/yaml").content(yaml));
+    }
+
+    private JsonNode answer(int status, MockHttpServletRequestBuilder request) throws Exception {
         MockHttpServletResponse response = mvc.perform(request).andReturn().getResponse();
         String text = response.getContentAsString(StandardCharsets.UTF_8);
         assertThat(response.getStatus()).as(text).isEqualTo(status);

@@ -10,7 +10,7 @@ import fluidframe.core.rule.Severity;
 import java.util.List;
 import java.util.Locale;
 
-/** One figure in the library list. */
+/** One figure in the library list; the turn of a role that does not dance is blank. */
 public record FigureSummary(
         String id,
         String name,
@@ -20,6 +20,7 @@ public record FigureSummary(
         String bars,
         double beats,
         String turn,
+        String ladyTurn,
         EndView start,
         EndView finish,
         boolean shipped,
@@ -44,9 +45,12 @@ public record FigureSummary(
                         .orElse("unlisted"),
                 WorkView.bars(chart),
                 chart.length().toDouble(),
-                TurnText.amount(danced.ledger()
-                        .of(chart.man().isEmpty() ? Role.LADY : Role.MAN)
-                        .totalTurn()),
+                chart.man().isEmpty()
+                        ? ""
+                        : TurnText.amount(danced.ledger().of(Role.MAN).totalTurn()),
+                chart.lady().isEmpty()
+                        ? ""
+                        : TurnText.amount(danced.ledger().of(Role.LADY).totalTurn()),
                 EndView.start(danced),
                 EndView.finish(danced),
                 shipped,
@@ -74,6 +78,7 @@ public record FigureSummary(
                 bars,
                 beats,
                 turn,
+                ladyTurn,
                 start,
                 finish,
                 isShipped,

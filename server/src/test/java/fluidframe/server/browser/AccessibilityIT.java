@@ -23,7 +23,12 @@ class AccessibilityIT extends BrowserTest {
         "paper, latin desk",
         "evening, latin desk",
         "paper, compare",
-        "evening, rules"
+        "evening, rules",
+        "paper, /lists",
+        "evening, /lists",
+        "paper, /coverage",
+        "evening, /sheet",
+        "paper, /elements"
     })
     void hasNoSeriousViolation(String theme, String view) {
         page.addInitScript("localStorage.setItem('fluidframe.settings', JSON.stringify({theme: '" + theme + "'}))");
@@ -33,6 +38,8 @@ class AccessibilityIT extends BrowserTest {
         } else if (view.equals("latin desk")) {
             go("/figures/rumba.spiral");
             assertThat(cell("Lady 7 placement")).isVisible();
+        } else if (view.startsWith("/")) {
+            go(view);
         } else if (view.equals("compare")) {
             go("/compare?left=waltz.natural-turn&right=waltz.natural-spin-turn");
             assertThat(page.getByText("6 of 12 rows differ")).isVisible();
