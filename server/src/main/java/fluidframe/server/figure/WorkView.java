@@ -169,7 +169,7 @@ public record WorkView(
         var rest = chart.length().remainder(chart.dance().bar());
         String bars = whole + (whole == 1 ? " bar" : " bars");
         if (rest.isZero()) return bars;
-        return (whole == 0 ? "" : bars + " ") + rest + " beats";
+        return (whole == 0 ? "" : bars + " ") + rest + (rest.equals(Beats.ONE) ? " beat" : " beats");
     }
 
     private static RoleView role(Sheet sheet, Role role, Tempo tempo) {
