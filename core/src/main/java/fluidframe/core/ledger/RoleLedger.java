@@ -33,7 +33,7 @@ public final class RoleLedger {
         int lag = 0;
         int running = 0;
         boolean up = !steps.isEmpty() && beginsUp(steps.get(0));
-        Foot standing = steps.isEmpty() ? Foot.LEFT : steps.get(0).foot().other();
+        Foot standing = stoodOnBefore(steps);
         List<LedgerRow> rows = new ArrayList<>();
         for (int i = 0; i < steps.size(); i++) {
             Step step = steps.get(i);
@@ -101,5 +101,12 @@ public final class RoleLedger {
     /** Signed sixteenths turned over the whole figure. */
     public int totalTurn() {
         return rows.isEmpty() ? 0 : last().running();
+    }
+
+    /** The foot that the first step leaves; a first row without a step names the foot stood on. */
+    private static Foot stoodOnBefore(List<Step> steps) {
+        if (steps.isEmpty()) return Foot.LEFT;
+        Step first = steps.get(0);
+        return first.isStep() ? first.foot().other() : first.foot();
     }
 }
