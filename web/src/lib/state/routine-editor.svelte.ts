@@ -105,6 +105,11 @@ export class RoutineEditor {
     this.#edit({ ...this.#routine, figures }, index);
   }
 
+  /** Takes a proposal in place of all figures; what stood before is one undo away. */
+  take(figures: Placed[]) {
+    this.#edit({ ...this.#routine, figures }, 0);
+  }
+
   describe(change: Partial<RoutineDraft>) {
     this.#edit({ ...this.#routine, ...change }, this.#selected, Object.keys(change).join());
   }

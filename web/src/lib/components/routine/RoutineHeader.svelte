@@ -1,6 +1,7 @@
 <script lang="ts">
   import Button from '$lib/components/ui/Button.svelte';
   import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
+  import PlanDialog from './PlanDialog.svelte';
   import RoutineSettings from './RoutineSettings.svelte';
 
   const editor = getRoutineEditor();
@@ -45,6 +46,7 @@
     <div class="flex gap-1.5">
       <Button disabled={!editor.canUndo} onclick={() => editor.undo()} title="Ctrl+Z">Undo</Button>
       <Button disabled={!editor.canRedo} onclick={() => editor.redo()} title="Ctrl+Shift+Z">Redo</Button>
+      <PlanDialog />
       <RoutineSettings />
     </div>
     <p class="text-xs text-soft" role="status">{editor.saving ? 'Keeping…' : editor.message}</p>

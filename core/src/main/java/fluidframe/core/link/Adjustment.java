@@ -9,10 +9,10 @@ import fluidframe.core.direction.TurnText;
  * @param lastTurnSixteenths how much more the first figure's last turn is, in its own direction; negative for less
  */
 public record Adjustment(boolean corner, int lastTurnSixteenths) {
-    static final Adjustment NONE = new Adjustment(false, 0);
+    public static final Adjustment NONE = new Adjustment(false, 0);
 
-    /** Simpler ones first. */
-    int cost() {
+    /** How much it asks for: simpler ones first. */
+    public int cost() {
         return Math.abs(lastTurnSixteenths) * 2 + (corner ? 3 : 0);
     }
 

@@ -109,6 +109,15 @@ public final class Danceable {
                 || his.get(his.size() - 1).weightTaken() == Weight.NONE;
     }
 
+    /** Metres along the line of dance from his first place to his last, turned by so many sixteenths as a whole. */
+    public double advance(int rotation) {
+        List<Footfall> falls = sheet.floor().of(Role.MAN);
+        if (falls.isEmpty()) return 0;
+        Point way = falls.get(falls.size() - 1).centre().minus(sheet.floor().startMan());
+        double angle = rotation * Math.PI / 8;
+        return way.x() * Math.cos(angle) - way.y() * Math.sin(angle);
+    }
+
     /** The way the man travels on the first step, in metres, as charted. */
     Point firstTravel() {
         List<Footfall> falls = sheet.floor().of(Role.MAN);

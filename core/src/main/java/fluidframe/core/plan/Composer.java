@@ -1,0 +1,86 @@
+package fluidframe.core.plan;
+
+import fluidframe.core.count.Dance;
+import fluidframe.core.link.Repertoire;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.BooleanSupplier;
+
+/**
+ * Composes routines of one dance from a plan: the best by a stated score, exactly, and how many there are in all. The work grows
+ * with bars times links times what has to be counted on the way. The same plan always has the same answer.
+ */
+public final class Composer {
+    private final PlanGraph graph;
+
+    private Composer(PlanGraph graph) {
+        this.graph = graph;
+    }
+
+    /** Works out the graph of the dance; to be kept as long as its charts stay as they are. */
+    public static Composer of(Repertoire repertoire, Dance dance) {
+        return new Composer(PlanGraph.of(repertoire, dance));
+    }
+
+    /** How many ways of dancing figures, on how many alignments, there are to choose from. */
+    public int places() {
+        return graph.size();
+    }
+
+    public Composition compose(Plan plan) {
+        return compose(plan, () -> false);
+    }
+
+    /**
+     * The best routines and their number; where there is none, the smallest set of conditions that contradict each other.
+     *
+     * @param cancelled asked now and then; once it says so the work ends with a {@link java.util.concurrent.CancellationException}
+     * @throws IllegalArgumentException if the plan names a figure that the dance has not, or counts more than can be kept
+     */
+    public Composition compose(Plan plan, BooleanSupplier cancelled) {
+        Map<String, Plan> conditions = conditions(plan);
+        PlanSearch search = new PlanSearch(graph, plan, cancelled);
+        BigInteger count = search.count();
+        if (count.signum() > 0) return new Composition(search.best(), count, List.of());
+        return new Composition(List.of(), count, contradiction(plan, conditions, cancelled));
+    }
+
+    /** Each condition in words, with the plan that would be left without it. */
+    private static Map<String, Plan> conditions(Plan plan) {
+        Map<String, Plan> without = new LinkedHashMap<>();
+        for (String figure : plan.required()) {
+            List<String> others = new ArrayList<>(plan.required());
+            others.remove(figure);
+            without.put(figure + " must be danced", plan.requiring(others.toArray(String[]::new)));
+        }
+        plan.atMost().forEach((figure, times) -> {
+            Map<String, Integer> others = new LinkedHashMap<>(plan.atMost());
+            others.remove(figure);
+            without.put(figure + " may be danced " + times + " times at most", plan.limiting(others));
+        });
+        plan.first()
+                .ifPresent(
+                        figure -> without.put("it begins with " + figure, plan.beginning(java.util.Optional.empty())));
+        plan.last().ifPresent(figure -> without.put("it ends with " + figure, plan.ending(java.util.Optional.empty())));
+        if (plan.closes()) without.put("it can be danced again from its end", plan.closing(false));
+        if (!plan.allowed().isEmpty())
+            without.put("only the figures chosen may be used", plan.allowing(java.util.Set.of()));
+        return without;
+    }
+
+    /** Takes conditions away one by one as long as nothing is possible; what cannot be taken away contradicts itself. */
+    private List<String> contradiction(Plan plan, Map<String, Plan> conditions, BooleanSupplier cancelled) {
+        List<String> kept = new ArrayList<>();
+        Plan left = plan;
+        for (String condition : conditions.keySet()) {
+            Plan without = conditions(left).get(condition);
+            if (new PlanSearch(graph, without, cancelled).count().signum() == 0) left = without;
+            else kept.add(condition);
+        }
+        kept.add("it lasts " + plan.bars() + (plan.bars() == 1 ? " bar" : " bars"));
+        return kept;
+    }
+}

@@ -1,0 +1,43 @@
+package fluidframe.core.plan;
+
+import fluidframe.core.routine.PlacedFigure;
+import java.math.BigInteger;
+import java.util.List;
+
+/**
+ * What came of a plan.
+ *
+ * @param best the best routines, the best first; fewer than wanted if there are no more
+ * @param count how many routines meet every condition
+ * @param contradiction if there is none: the conditions that cannot be met together, none of which is needless
+ */
+public record Composition(List<Proposal> best, BigInteger count, List<String> contradiction) {
+    public Composition {
+        best = List.copyOf(best);
+        contradiction = List.copyOf(contradiction);
+    }
+
+    /**
+     * One routine.
+     *
+     * @param figures its figures in order, with turns and corners adjusted so that every join is possible
+     * @param score the sum of its parts
+     * @param parts what the score is made of
+     */
+    public record Proposal(List<PlacedFigure> figures, int score, Parts parts) {
+        public Proposal {
+            figures = List.copyOf(figures);
+        }
+    }
+
+    /**
+     * The parts of a score, each weighted.
+     *
+     * @param travel tenths of the weight for each decimetre along the line of dance, rounded down in sum
+     */
+    public record Parts(int customary, int highlight, int variety, int travel, int sides) {
+        public int sum() {
+            return customary + highlight + variety + travel + sides;
+        }
+    }
+}

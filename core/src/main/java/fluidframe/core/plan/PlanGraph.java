@@ -1,0 +1,138 @@
+package fluidframe.core.plan;
+
+import fluidframe.core.chart.Chart;
+import fluidframe.core.count.Beats;
+import fluidframe.core.count.Dance;
+import fluidframe.core.link.Adjustment;
+import fluidframe.core.link.DanceGraph;
+import fluidframe.core.link.Danceable;
+import fluidframe.core.link.Repertoire;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The graph of a dance with its places numbered, so that plans are worked out over plain arrays. Places that differ only in how
+ * they are turned are one in a dance that may be danced on any alignment.
+ */
+final class PlanGraph {
+    /** What a plan needs to know of one place. */
+    record Node(DanceGraph.Place place, int figure, int length, int travel, int side) {
+        boolean isWhole() {
+            return place.danced().use().part().isEmpty();
+        }
+    }
+
+    /** From one place to another; {@code customary} if a chart names the pair. */
+    record Edge(int to, Adjustment adjusted, boolean customary) {}
+
+    private final Dance dance;
+    private final List<String> figures = new ArrayList<>();
+    private final List<Node> nodes = new ArrayList<>();
+    private final List<Edge[]> edges = new ArrayList<>();
+    private final Map<DanceGraph.Place, Integer> numbers = new HashMap<>();
+
+    private PlanGraph(Dance dance) {
+        this.dance = dance;
+    }
+
+    /** Everything that can be reached in a dance from figures begun as charted. */
+    static PlanGraph of(Repertoire repertoire, Dance dance) {
+        PlanGraph graph = new PlanGraph(dance);
+        DanceGraph links = repertoire.graph(dance);
+        for (Chart chart : repertoire.charts()) {
+            if (chart.dance() == dance && !repertoire.usesOf(chart.id()).isEmpty()) graph.figures.add(chart.id());
+        }
+        for (String figure : graph.figures) {
+            for (DanceGraph.Place place : links.beginnings(figure)) {
+                if (place.rotation() == 0) graph.number(place);
+            }
+        }
+        for (int node = 0; node < graph.nodes.size(); node++) {
+            graph.edges.add(graph.edgesFrom(links, node, repertoire));
+        }
+        return graph;
+    }
+
+    private DanceGraph.Place plain(DanceGraph.Place place) {
+        return dance.isMoving() ? place : new DanceGraph.Place(place.danced(), 0, place.beat());
+    }
+
+    private int number(DanceGraph.Place place) {
+        Integer known = numbers.get(place);
+        if (known != null) return known;
+        Danceable danced = place.danced();
+        int length = danced.chart().length().dividedBy(unit());
+        nodes.add(new Node(place, figures.indexOf(danced.figure().id()), length, travel(place), turnSide(danced)));
+        numbers.put(place, nodes.size() - 1);
+        return nodes.size() - 1;
+    }
+
+    private Edge[] edgesFrom(DanceGraph links, int node, Repertoire repertoire) {
+        DanceGraph.Place from = nodes.get(node).place();
+        Map<Integer, Edge> best = new HashMap<>();
+        for (DanceGraph.Step step : links.after(from)) {
+            int to = number(plain(step.to()));
+            boolean customary =
+                    customary(from.danced().figure(), step.to().danced().figure());
+            Edge edge = new Edge(to, step.adjusted(), customary);
+            best.merge(to, edge, (a, b) -> a.adjusted().cost() <= b.adjusted().cost() ? a : b);
+        }
+        return best.values().stream().sorted(Comparator.comparingInt(Edge::to)).toArray(Edge[]::new);
+    }
+
+    private static boolean customary(Chart before, Chart after) {
+        return before.teaching().follows().contains(after.id())
+                || after.teaching().precedes().contains(before.id());
+    }
+
+    /** Decimetres along the line of dance, negative against it; 0 in a dance that stays. */
+    private int travel(DanceGraph.Place place) {
+        if (!dance.isMoving()) return 0;
+        return (int) Math.round(place.danced().advance(place.rotation()) * 10);
+    }
+
+    private static int turnSide(Danceable danced) {
+        return Integer.signum(
+                danced.ledger().of(fluidframe.core.couple.Role.MAN).totalTurn());
+    }
+
+    /** The time in which figures are measured: a bar, or half of it where the dance may start there. */
+    Beats unit() {
+        return dance.phraseUnit();
+    }
+
+    int unitsPerBar() {
+        return dance.bar().dividedBy(unit());
+    }
+
+    List<String> figures() {
+        return figures;
+    }
+
+    int size() {
+        return nodes.size();
+    }
+
+    Node node(int number) {
+        return nodes.get(number);
+    }
+
+    Edge[] edges(int node) {
+        return edges.get(node);
+    }
+
+    /** Numbers of the places at which a routine may begin with a figure: as charted, which is how routines begin. */
+    List<Integer> beginnings(int figure) {
+        List<Integer> found = new ArrayList<>();
+        for (int node = 0; node < nodes.size(); node++) {
+            DanceGraph.Place place = nodes.get(node).place();
+            boolean charted = place.rotation() == 0
+                    && place.beat().equals(place.danced().chart().startBeat());
+            if (nodes.get(node).figure() == figure && charted) found.add(node);
+        }
+        return found;
+    }
+}

@@ -1,0 +1,249 @@
+package fluidframe.core.plan;
+
+import fluidframe.core.routine.PlacedFigure;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.concurrent.CancellationException;
+import java.util.function.BooleanSupplier;
+
+/**
+ * One plan over one graph, by dynamic programming: a state is a time, a place and how often the figures that count have been
+ * danced. Scores are kept in tenths, since travel counts by the decimetre.
+ */
+final class PlanSearch {
+    private static final int TENTHS = 10;
+
+    private final PlanGraph graph;
+    private final Plan plan;
+    private final BooleanSupplier cancelled;
+    private final Counters counters;
+    private final int units;
+    private final int states;
+    private final boolean[] usable;
+    private final boolean[] highlights;
+    private final List<Integer> starts = new ArrayList<>();
+
+    PlanSearch(PlanGraph graph, Plan plan, BooleanSupplier cancelled) {
+        this.graph = graph;
+        this.plan = plan;
+        this.cancelled = cancelled;
+        this.counters = new Counters(graph.figures(), plan);
+        this.units = plan.bars() * graph.unitsPerBar();
+        this.states = counters.size();
+        this.usable = new boolean[graph.size()];
+        this.highlights = new boolean[graph.figures().size()];
+        Set<Integer> first = new LinkedHashSet<>();
+        for (int node = 0; node < graph.size(); node++) {
+            String figure = graph.figures().get(graph.node(node).figure());
+            usable[node] = plan.allowed().isEmpty() || plan.allowed().contains(figure);
+        }
+        for (int figure = 0; figure < highlights.length; figure++) {
+            highlights[figure] = plan.highlights().contains(graph.figures().get(figure));
+            String id = graph.figures().get(figure);
+            if (plan.first().map(id::equals).orElse(true)) first.addAll(graph.beginnings(figure));
+        }
+        first.stream().filter(node -> usable[node]).forEach(starts::add);
+    }
+
+    /** How many routines there are. */
+    BigInteger count() {
+        if (!plan.closes()) return count(starts, -1);
+        BigInteger sum = BigInteger.ZERO;
+        for (int start : starts) sum = sum.add(count(List.of(start), start));
+        return sum;
+    }
+
+    private BigInteger count(List<Integer> from, int mustLeadTo) {
+        Tally[][] tallies = new Tally[units + 1][];
+        for (int node : from) {
+            int state = after(0, node);
+            if (state >= 0) tally(tallies, 0, node, state).add(Tally.ONE);
+        }
+        Tally sum = new Tally();
+        for (int time = 0; time < units; time++) {
+            if (tallies[time] == null) continue;
+            checkCancelled();
+            for (int node = 0; node < graph.size(); node++) {
+                int end = time + graph.node(node).length();
+                if (end > units) continue;
+                for (int state = 0; state < states; state++) {
+                    Tally here = tallies[time][node * states + state];
+                    if (here == null) continue;
+                    if (end == units) {
+                        if (mayEnd(node, state, mustLeadTo)) sum.add(here);
+                        continue;
+                    }
+                    for (PlanGraph.Edge edge : graph.edges(node)) {
+                        int next = usable[edge.to()] ? after(state, edge.to()) : -1;
+                        if (next >= 0) tally(tallies, end, edge.to(), next).add(here);
+                    }
+                }
+            }
+            tallies[time] = null;
+        }
+        return sum.value();
+    }
+
+    private int after(int state, int node) {
+        PlanGraph.Node at = graph.node(node);
+        return counters.after(state, at.figure(), at.isWhole());
+    }
+
+    private Tally tally(Tally[][] tallies, int time, int node, int state) {
+        if (tallies[time] == null) tallies[time] = new Tally[graph.size() * states];
+        int at = node * states + state;
+        if (tallies[time][at] == null) tallies[time][at] = new Tally();
+        return tallies[time][at];
+    }
+
+    private boolean mayEnd(int node, int state, int mustLeadTo) {
+        if (!counters.met(state)) return false;
+        String figure = graph.figures().get(graph.node(node).figure());
+        if (!plan.last().map(figure::equals).orElse(true)) return false;
+        return mustLeadTo < 0 || Arrays.stream(graph.edges(node)).anyMatch(edge -> edge.to() == mustLeadTo);
+    }
+
+    private void checkCancelled() {
+        if (cancelled.getAsBoolean()) throw new CancellationException("The plan was given up");
+    }
+
+    /** The best routines, the best first; among equals the one found first, in the order of the library. */
+    List<Composition.Proposal> best() {
+        List<Found> found = new ArrayList<>();
+        if (plan.closes()) {
+            for (int start : starts) found.addAll(best(List.of(start), start));
+        } else {
+            found.addAll(best(starts, -1));
+        }
+        return found.stream()
+                .sorted((a, b) -> Integer.compare(b.score(), a.score()))
+                .limit(plan.wanted())
+                .map(this::proposal)
+                .toList();
+    }
+
+    /** A routine as it came out of the tables: nodes and the edges between them. */
+    private record Found(int score, int[] nodes, PlanGraph.Edge[] edges) {}
+
+    private List<Found> best(List<Integer> from, int mustLeadTo) {
+        Kept kept = new Kept(units, graph.size(), states, plan.wanted());
+        for (int node : from) {
+            int state = after(0, node);
+            if (state >= 0) kept.offer(0, node, state, nodeScore(node, 0), -1, 0, 0);
+        }
+        List<int[]> ends = new ArrayList<>();
+        for (int time = 0; time < units; time++) {
+            checkCancelled();
+            for (int node = 0; node < graph.size(); node++) {
+                int end = time + graph.node(node).length();
+                if (end > units) continue;
+                for (int state = 0; state < states; state++) {
+                    int many = kept.many(time, node, state);
+                    if (many == 0) continue;
+                    if (end == units) {
+                        if (mayEnd(node, state, mustLeadTo)) {
+                            for (int rank = 0; rank < many; rank++) {
+                                ends.add(new int[] {kept.score(time, node, state, rank), time, node, state, rank});
+                            }
+                        }
+                        continue;
+                    }
+                    spread(kept, time, node, state, many, end);
+                }
+            }
+        }
+        ends.sort((a, b) -> Integer.compare(b[0], a[0]));
+        return ends.stream().limit(plan.wanted()).map(end -> trace(kept, end)).toList();
+    }
+
+    private void spread(Kept kept, int time, int node, int state, int many, int end) {
+        PlanGraph.Edge[] edges = graph.edges(node);
+        for (int e = 0; e < edges.length; e++) {
+            int to = edges[e].to();
+            int next = usable[to] ? after(state, to) : -1;
+            if (next < 0) continue;
+            int gain = edgeScore(node, edges[e]) + nodeScore(to, end);
+            for (int rank = 0; rank < many; rank++) {
+                int score = kept.score(time, node, state, rank) + gain;
+                int from = (time * graph.size() + node) * states + state;
+                if (!kept.offer(end, to, next, score, from, rank, e)) break;
+            }
+        }
+    }
+
+    private Found trace(Kept kept, int[] end) {
+        List<Integer> nodes = new ArrayList<>();
+        List<PlanGraph.Edge> edges = new ArrayList<>();
+        int at = (end[1] * graph.size() + end[2]) * states + end[3];
+        int rank = end[4];
+        while (true) {
+            int node = at / states % graph.size();
+            nodes.add(0, node);
+            int from = kept.from(at, rank);
+            if (from < 0) break;
+            edges.add(0, graph.edges(from / states % graph.size())[kept.edge(at, rank)]);
+            int before = kept.fromRank(at, rank);
+            at = from;
+            rank = before;
+        }
+        return new Found(
+                end[0], nodes.stream().mapToInt(Integer::intValue).toArray(), edges.toArray(PlanGraph.Edge[]::new));
+    }
+
+    private int nodeScore(int node, int time) {
+        PlanGraph.Node at = graph.node(node);
+        int score = at.travel() * plan.weights().travel();
+        boolean phrase = time % (plan.phraseBars() * graph.unitsPerBar()) == 0;
+        if (highlights[at.figure()] && phrase) score += plan.weights().highlight() * TENTHS;
+        return score;
+    }
+
+    private int edgeScore(int node, PlanGraph.Edge edge) {
+        PlanGraph.Node from = graph.node(node);
+        PlanGraph.Node to = graph.node(edge.to());
+        int score = edge.customary() ? plan.weights().customary() * TENTHS : 0;
+        if (from.figure() == to.figure()) score -= plan.weights().variety() * TENTHS;
+        if (from.side() * to.side() < 0) score += plan.weights().sides() * TENTHS;
+        return score;
+    }
+
+    private Composition.Proposal proposal(Found found) {
+        List<PlacedFigure> figures = new ArrayList<>();
+        int[] parts = new int[5];
+        int time = 0;
+        for (int i = 0; i < found.nodes().length; i++) {
+            PlanGraph.Node node = graph.node(found.nodes()[i]);
+            boolean corner = i > 0 && found.edges()[i - 1].adjusted().corner();
+            int lastTurn =
+                    i < found.edges().length ? found.edges()[i].adjusted().lastTurnSixteenths() : 0;
+            figures.add(new PlacedFigure(
+                    graph.figures().get(node.figure()),
+                    node.place().danced().use().withLastTurn(lastTurn),
+                    corner));
+            parts[3] += node.travel() * plan.weights().travel();
+            parts[1] += nodeScore(found.nodes()[i], time)
+                    - node.travel() * plan.weights().travel();
+            time += node.length();
+            if (i > 0) addEdge(parts, found.nodes()[i - 1], found.edges()[i - 1]);
+        }
+        Composition.Parts told = new Composition.Parts(
+                parts[0] / TENTHS,
+                parts[1] / TENTHS,
+                parts[2] / TENTHS,
+                Math.floorDiv(parts[3], TENTHS),
+                parts[4] / TENTHS);
+        return new Composition.Proposal(figures, told.sum(), told);
+    }
+
+    private void addEdge(int[] parts, int node, PlanGraph.Edge edge) {
+        PlanGraph.Node from = graph.node(node);
+        PlanGraph.Node to = graph.node(edge.to());
+        if (edge.customary()) parts[0] += plan.weights().customary() * TENTHS;
+        if (from.figure() == to.figure()) parts[2] -= plan.weights().variety() * TENTHS;
+        if (from.side() * to.side() < 0) parts[4] += plan.weights().sides() * TENTHS;
+    }
+}

@@ -1,0 +1,85 @@
+package fluidframe.server.routine;
+
+import fluidframe.core.count.Dance;
+import fluidframe.core.link.Repertoire;
+import fluidframe.core.plan.Composition;
+import java.util.List;
+
+/**
+ * How far a plan is, and what came of it.
+ *
+ * @param state working, done, failed or given up
+ * @param message why it failed
+ * @param count how many routines meet every condition, in digits
+ * @param contradiction conditions that cannot be met together, if there is none
+ */
+record PlanView(
+        String id,
+        String state,
+        String message,
+        String count,
+        List<ProposalView> proposals,
+        List<String> contradiction) {
+    /** One proposed routine with the parts of its score. */
+    record ProposalView(
+            List<RoutineDraft.PlacedDraft> figures,
+            List<PieceView> pieces,
+            int score,
+            int customary,
+            int highlight,
+            int variety,
+            int travel,
+            int sides) {}
+
+    /** A figure of a proposal as a ribbon shows it. */
+    record PieceView(String name, double bars, boolean corner) {}
+
+    static PlanView of(String id, String state, String message) {
+        return new PlanView(id, state, message, "", List.of(), List.of());
+    }
+
+    static PlanView of(String id, Dance dance, Composition found, Repertoire repertoire) {
+        return new PlanView(
+                id,
+                "done",
+                "",
+                found.count().toString(),
+                found.best().stream()
+                        .map(proposal -> proposal(dance, proposal, repertoire))
+                        .toList(),
+                found.contradiction().stream().map(c -> named(c, repertoire)).toList());
+    }
+
+    private static ProposalView proposal(Dance dance, Composition.Proposal proposal, Repertoire repertoire) {
+        Composition.Parts parts = proposal.parts();
+        return new ProposalView(
+                proposal.figures().stream()
+                        .map(f -> RoutineDraft.PlacedDraft.of(f.figureId(), f.use(), f.corner()))
+                        .toList(),
+                proposal.figures().stream()
+                        .map(f -> repertoire
+                                .find(f.figureId(), f.use())
+                                .map(danced -> new PieceView(
+                                        danced.name(),
+                                        danced.chart().length().toDouble() / dance.beatsPerBar(),
+                                        f.corner()))
+                                .orElseThrow())
+                        .toList(),
+                proposal.score(),
+                parts.customary(),
+                parts.highlight(),
+                parts.variety(),
+                parts.travel(),
+                parts.sides());
+    }
+
+    /** A condition with the name of its figure instead of the id. */
+    private static String named(String condition, Repertoire repertoire) {
+        for (String word : condition.split(" ")) {
+            var chart = repertoire.chart(word);
+            if (chart.isPresent())
+                return condition.replace(word, chart.get().identity().name());
+        }
+        return condition;
+    }
+}

@@ -1,0 +1,83 @@
+package fluidframe.server.routine;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import fluidframe.server.ApiCalls;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+class PlanApiTest extends ApiCalls {
+    private static Map<String, Object> plan(String dance, int bars, List<String> required) {
+        Map<String, Object> plan = new HashMap<>(Map.of(
+                "dance",
+                dance,
+                "bars",
+                bars,
+                "allowed",
+                List.of(),
+                "required",
+                required,
+                "atMost",
+                Map.of(),
+                "closes",
+                false,
+                "phraseBars",
+                8,
+                "highlights",
+                List.of(),
+                "wanted",
+                3));
+        plan.put("weights", Map.of("customary", 3, "highlight", 5, "variety", 4, "travel", 1, "sides", 1));
+        return plan;
+    }
+
+    private JsonNode answered(Map<String, Object> plan) throws Exception {
+        JsonNode begun = call(202, post("/api/plans"), plan);
+        JsonNode view = begun;
+        for (int asked = 0; asked < 2000 && view.get("state").asText().equals("working"); asked++) {
+            Thread.onSpinWait();
+            view = call(200, get("/api/plans/" + begun.get("id").asText()), null);
+        }
+        return view;
+    }
+
+    @Test
+    void composesSixteenBarsOfRumbaRoundAFan() throws Exception {
+        JsonNode view = answered(plan("rumba", 16, List.of("rumba.fan", "rumba.hockey-stick")));
+        assertThat(view.get("state").asText()).isEqualTo("done");
+        assertThat(view.get("proposals")).hasSize(3);
+        assertThat(view.get("proposals").get(0).get("figures").findValuesAsText("figure"))
+                .contains("rumba.fan", "rumba.hockey-stick");
+        double bars = 0;
+        for (JsonNode piece : view.get("proposals").get(0).get("pieces"))
+            bars += piece.get("bars").asDouble();
+        assertThat(bars).isEqualTo(16);
+        assertThat(new java.math.BigInteger(view.get("count").asText())).isPositive();
+    }
+
+    @Test
+    void namesTheFiguresOfAContradiction() throws Exception {
+        JsonNode view = answered(plan("waltz", 1, List.of("waltz.natural-turn")));
+        assertThat(view.get("proposals")).isEmpty();
+        assertThat(view.get("contradiction").toString())
+                .contains("Natural Turn must be danced")
+                .contains("1 bar");
+    }
+
+    @Test
+    void refusesWhatNoDanceHasAndForgetsWhatWasNeverAsked() throws Exception {
+        assertThat(answered(plan("waltz", 8, List.of("waltz.moonwalk")))
+                        .get("message")
+                        .asText())
+                .contains("waltz.moonwalk");
+        call(400, post("/api/plans"), plan("waltz", 500, List.of()));
+        call(404, get("/api/plans/none"), null);
+        call(404, delete("/api/plans/none"), null);
+    }
+}

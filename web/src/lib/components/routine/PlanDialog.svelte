@@ -1,0 +1,183 @@
+<script lang="ts">
+  import { api, need, type FigureSummary, type Schemas } from '$lib/api/client';
+  import Button from '$lib/components/ui/Button.svelte';
+  import Dialog from '$lib/components/ui/Dialog.svelte';
+  import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
+  import { getSettings } from '$lib/state/settings.svelte';
+  import ProposalStrip from './ProposalStrip.svelte';
+
+  const editor = getRoutineEditor();
+  const settings = getSettings();
+  const BEAT = 120;
+  let open = $state(false);
+  let figures = $state.raw<FigureSummary[]>([]);
+  let levels = $state.raw<Schemas['LevelView'][]>([]);
+  let bars = $state(16);
+  let first = $state('');
+  let last = $state('');
+  let closes = $state(false);
+  let upTo = $state('');
+  let required = $state<string[]>([]);
+  let view = $state.raw<Schemas['PlanView'] | null>(null);
+  let failed = $state('');
+  const named = $derived(new Map(figures.map((figure) => [figure.id, figure.name])));
+  const working = $derived(view?.state === 'working');
+
+  async function show() {
+    open = true;
+    [view, failed] = [null, ''];
+    bars = Math.max(1, Math.round(editor.work?.bars ?? 0)) || 16;
+    if (bars < 2) bars = 16;
+    try {
+      const [found, list] = await Promise.all([
+        need(api.GET('/api/figures', { params: { query: { dance: editor.routine.dance } } })),
+        need(api.GET('/api/lists/{id}', { params: { path: { id: settings.list } } }))
+      ]);
+      [figures, levels] = [found.filter((figure) => figure.solo === ''), list.levels];
+    } catch (error) {
+      failed = error instanceof Error ? error.message : String(error);
+    }
+  }
+
+  /** Figures up to the level chosen; none named means all. */
+  function allowed(): string[] {
+    if (!upTo) return [];
+    const until = levels.findIndex((level) => level.name === upTo);
+    const listed = new Set(levels.slice(0, until + 1).flatMap((level) => level.figures));
+    return figures.map((figure) => figure.id).filter((id) => listed.has(id) || required.includes(id));
+  }
+
+  async function compose() {
+    [view, failed] = [null, ''];
+    try {
+      view = await need(
+        api.POST('/api/plans', {
+          body: {
+            dance: editor.routine.dance,
+            bars,
+            allowed: allowed(),
+            required,
+            atMost: {},
+            first,
+            last,
+            closes,
+            phraseBars: 8,
+            highlights: [],
+            weights: { customary: 3, highlight: 5, variety: 4, travel: 1, sides: 1 },
+            wanted: 4
+          }
+        })
+      );
+      while (view.state === 'working' && open) {
+        await new Promise((rest) => setTimeout(rest, BEAT));
+        view = await need(api.GET('/api/plans/{id}', { params: { path: { id: view.id } } }));
+      }
+      if (view.state === 'failed') failed = view.message;
+    } catch (error) {
+      failed = error instanceof Error ? error.message : String(error);
+    }
+  }
+
+  async function giveUp() {
+    if (view) await api.DELETE('/api/plans/{id}', { params: { path: { id: view.id } } });
+  }
+
+  function take(proposal: Schemas['ProposalView']) {
+    editor.take(proposal.figures);
+    open = false;
+  }
+
+  const field = 'rounded-xs border border-line bg-raised px-1.5 py-1 text-sm';
+  const spoken = (count: string) =>
+    count.length > 15 ? `about 10^${count.length - 1}` : Number(count).toLocaleString('en');
+</script>
+
+<Button onclick={() => void show()}>Compose</Button>
+<Dialog bind:open title="Compose from a plan" wide>
+  <form
+    onsubmit={(event) => {
+      event.preventDefault();
+      void compose();
+    }}
+    class="flex flex-col gap-3 text-sm"
+  >
+    <div class="flex flex-wrap items-end gap-x-4 gap-y-2">
+      <label
+        >Bars
+        <input data-autofocus type="number" min="1" max="128" bind:value={bars} class={[field, 'w-20']} /></label
+      >
+      <label
+        >begins with
+        <select bind:value={first} class={field}>
+          <option value="">anything</option>
+          {#each figures as figure (figure.id)}<option value={figure.id}>{figure.name}</option>{/each}
+        </select></label
+      >
+      <label
+        >ends with
+        <select bind:value={last} class={field}>
+          <option value="">anything</option>
+          {#each figures as figure (figure.id)}<option value={figure.id}>{figure.name}</option>{/each}
+        </select></label
+      >
+      <label
+        >up to level
+        <select bind:value={upTo} class={field}>
+          <option value="">any</option>
+          {#each levels as level (level.name)}<option>{level.name}</option>{/each}
+        </select></label
+      >
+      <label class="flex items-center gap-1"><input type="checkbox" bind:checked={closes} /> can be danced again</label>
+    </div>
+    <div class="flex flex-wrap items-center gap-2">
+      <label
+        >must have
+        <select
+          value=""
+          disabled={required.length >= 8}
+          onchange={(event) => {
+            required = [...required, event.currentTarget.value];
+            event.currentTarget.value = '';
+          }}
+          class={field}
+        >
+          <option value="">add a figure</option>
+          {#each figures.filter((figure) => !required.includes(figure.id)) as figure (figure.id)}<option
+              value={figure.id}>{figure.name}</option
+            >{/each}
+        </select></label
+      >
+      {#each required as id (id)}
+        <button
+          type="button"
+          class="rounded-xs border border-accent px-1.5 text-accent"
+          aria-label="{named.get(id)}: no longer required"
+          onclick={() => (required = required.filter((other) => other !== id))}>{named.get(id)} ×</button
+        >
+      {/each}
+      <span class="ml-auto flex gap-2">
+        {#if working}<Button onclick={() => void giveUp()}>Give up</Button>{/if}
+        <Button kind="main" type="submit" disabled={working}>Compose</Button>
+      </span>
+    </div>
+  </form>
+  <div aria-live="polite" class="mt-3">
+    {#if failed}<p role="alert" class="text-broken">{failed}</p>
+    {:else if working}<p class="text-soft">Working it out …</p>
+    {:else if view?.state === 'given up'}<p class="text-soft">Given up. Nothing has been changed.</p>
+    {:else if view && view.proposals.length === 0}
+      <p class="font-semibold">No routine meets all of this. These cannot be had together:</p>
+      <ul class="list-disc pl-5">
+        {#each view.contradiction as condition (condition)}<li>{condition}</li>{/each}
+      </ul>
+    {:else if view}
+      <p class="mb-2 text-sm text-soft">
+        {spoken(view.count)} routines meet this; the best by the score: customary joins 3 each, a figure after itself −4,
+        a change of side 1, a metre along the line 1.
+      </p>
+      {#each view.proposals as proposal, i (i)}
+        <ProposalStrip {proposal} number={i + 1} ontake={() => take(proposal)} />
+      {/each}
+    {/if}
+  </div>
+</Dialog>
