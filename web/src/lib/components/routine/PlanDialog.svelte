@@ -18,6 +18,14 @@
   let closes = $state(false);
   let upTo = $state('');
   let required = $state<string[]>([]);
+  let limits = $state<Record<string, number>>({});
+  let weights = $state({ customary: 3, highlight: 5, variety: 4, travel: 1, sides: 1 });
+  const WEIGHTS = [
+    ['customary', 'customary join'],
+    ['variety', 'off for a figure after itself'],
+    ['travel', 'metre along the line'],
+    ['sides', 'change of turning side']
+  ] as const;
   let view = $state.raw<Schemas['PlanView'] | null>(null);
   let failed = $state('');
   const named = $derived(new Map(figures.map((figure) => [figure.id, figure.name])));
@@ -57,13 +65,13 @@
             bars,
             allowed: allowed(),
             required,
-            atMost: {},
+            atMost: limits,
             first,
             last,
             closes,
             phraseBars: 8,
             highlights: [],
-            weights: { customary: 3, highlight: 5, variety: 4, travel: 1, sides: 1 },
+            weights,
             wanted: 4
           }
         })
@@ -93,7 +101,7 @@
 </script>
 
 <Button onclick={() => void show()}>Compose</Button>
-<Dialog bind:open title="Compose from a plan" wide>
+<Dialog bind:open title="Compose from a plan" wide="strip">
   <form
     onsubmit={(event) => {
       event.preventDefault();
@@ -155,6 +163,63 @@
           onclick={() => (required = required.filter((other) => other !== id))}>{named.get(id)} ×</button
         >
       {/each}
+    </div>
+    <div class="flex flex-wrap items-center gap-2">
+      <label
+        >not too often
+        <select
+          value=""
+          disabled={Object.keys(limits).length >= 5}
+          onchange={(event) => {
+            limits = { ...limits, [event.currentTarget.value]: 1 };
+            event.currentTarget.value = '';
+          }}
+          class={field}
+        >
+          <option value="">limit a figure</option>
+          {#each figures.filter((figure) => !(figure.id in limits)) as figure (figure.id)}<option value={figure.id}
+              >{figure.name}</option
+            >{/each}
+        </select></label
+      >
+      {#each Object.entries(limits) as [id, most] (id)}
+        <span class="flex items-center gap-1 border border-line px-1"
+          ><label
+            >{named.get(id)} at most
+            <input
+              type="number"
+              min="0"
+              max="16"
+              value={most}
+              onchange={(event) => (limits = { ...limits, [id]: Number(event.currentTarget.value) })}
+              class="w-10 border-b border-strong bg-transparent text-right"
+            /></label
+          >
+          <button
+            type="button"
+            aria-label="{named.get(id)}: as often as fits"
+            onclick={() => (limits = Object.fromEntries(Object.entries(limits).filter(([other]) => other !== id)))}
+            >×</button
+          ></span
+        >
+      {/each}
+    </div>
+    <div class="flex flex-wrap items-end gap-x-4 gap-y-2">
+      <fieldset class="flex flex-wrap items-center gap-x-3">
+        <legend class="float-left mr-2 text-soft">Worth, 0 to 10</legend>
+        {#each WEIGHTS as [key, word] (key)}
+          <label class="text-soft"
+            >{word}
+            <input
+              type="number"
+              min="0"
+              max="10"
+              bind:value={weights[key]}
+              class="w-10 border-b border-strong bg-transparent text-right text-ink"
+            /></label
+          >
+        {/each}
+      </fieldset>
       <span class="ml-auto flex gap-2">
         {#if working}<Button onclick={() => void giveUp()}>Give up</Button>{/if}
         <Button kind="main" type="submit" disabled={working}>Compose</Button>
@@ -172,8 +237,7 @@
       </ul>
     {:else if view}
       <p class="mb-2 text-sm text-soft">
-        {spoken(view.count)} routines meet this; the best by the score: customary joins 3 each, a figure after itself −4,
-        a change of side 1, a metre along the line 1.
+        {spoken(view.count)} routines meet this. The best of them by the score:
       </p>
       {#each view.proposals as proposal, i (i)}
         <ProposalStrip {proposal} number={i + 1} ontake={() => take(proposal)} />

@@ -6,7 +6,8 @@
     open: boolean;
     title: string;
     children: Snippet;
-    wide?: boolean;
+    /** Room for two columns, or for a strip of many bars. */
+    wide?: boolean | 'strip';
   }
 
   let { open = $bindable(), title, children, wide = false }: Props = $props();
@@ -27,7 +28,7 @@
       onOpenAutoFocus={focusFirst}
       class={[
         'fixed top-1/2 left-1/2 z-50 max-h-[85vh] w-[92vw] -translate-x-1/2 -translate-y-1/2 overflow-auto rounded-sm border border-line bg-sheet p-5 text-ink shadow-xl',
-        wide ? 'max-w-3xl' : 'max-w-md'
+        wide === 'strip' ? 'max-w-6xl' : wide ? 'max-w-3xl' : 'max-w-md'
       ]}
     >
       <Dialog.Title class="mb-3 font-display text-xl font-semibold">{title}</Dialog.Title>
