@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.FigureUse;
 import fluidframe.core.count.Beats;
 import fluidframe.core.count.Dance;
+import fluidframe.core.couple.Role;
 import fluidframe.core.link.DanceGraph;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.plan.Composer;
@@ -144,8 +146,7 @@ class ComposerTest {
     }
 
     private static int side(DanceGraph.Place place) {
-        return Integer.signum(
-                place.danced().ledger().of(fluidframe.core.couple.Role.MAN).totalTurn());
+        return Integer.signum(place.danced().ledger().of(Role.MAN).totalTurn());
     }
 
     @ParameterizedTest
@@ -197,7 +198,7 @@ class ComposerTest {
             Optional<Chart> jump =
                     charts.stream().filter(c -> !may.contains(c.id())).findFirst();
             if (jump.isEmpty()) continue;
-            figures.add(new PlacedFigure(jump.get().id(), fluidframe.core.chart.FigureUse.WHOLE, false));
+            figures.add(new PlacedFigure(jump.get().id(), FigureUse.WHOLE, false));
             List<Junction> junctions =
                     RoutineWork.of(dance, figures, REPERTOIRE).junctions();
             assertThat(junctions.get(junctions.size() - 1).isBroken())
@@ -252,6 +253,14 @@ class ComposerTest {
         Composer composer = Composer.of(REPERTOIRE, Dance.WALTZ);
         assertThatThrownBy(() -> composer.compose(Plan.of(8).requiring("waltz.moonwalk")))
                 .hasMessageContaining("waltz.moonwalk");
+        assertThatThrownBy(() -> Composer.of(REPERTOIRE, Dance.FOXTROT)
+                        .compose(Plan.of(8)
+                                .requiring(REPERTOIRE.charts().stream()
+                                        .map(Chart::id)
+                                        .filter(id -> id.startsWith("foxtrot."))
+                                        .limit(12)
+                                        .toArray(String[]::new))))
+                .hasMessageContaining("require or limit fewer");
         assertThatThrownBy(() -> Plan.of(200)).hasMessageContaining("1 to 128 bars, but has 200");
         assertThatThrownBy(() -> composer.compose(Plan.of(8), () -> true)).isInstanceOf(CancellationException.class);
     }

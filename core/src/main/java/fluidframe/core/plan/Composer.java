@@ -7,6 +7,9 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.CancellationException;
 import java.util.function.BooleanSupplier;
 
 /**
@@ -37,7 +40,7 @@ public final class Composer {
     /**
      * The best routines and their number; where there is none, the smallest set of conditions that contradict each other.
      *
-     * @param cancelled asked now and then; once it says so the work ends with a {@link java.util.concurrent.CancellationException}
+     * @param cancelled asked now and then; once it says so the work ends with a {@link CancellationException}
      * @throws IllegalArgumentException if the plan names a figure that the dance has not, or counts more than can be kept
      */
     public Composition compose(Plan plan, BooleanSupplier cancelled) {
@@ -61,13 +64,10 @@ public final class Composer {
             others.remove(figure);
             without.put(figure + " may be danced " + times + " times at most", plan.limiting(others));
         });
-        plan.first()
-                .ifPresent(
-                        figure -> without.put("it begins with " + figure, plan.beginning(java.util.Optional.empty())));
-        plan.last().ifPresent(figure -> without.put("it ends with " + figure, plan.ending(java.util.Optional.empty())));
+        plan.first().ifPresent(figure -> without.put("it begins with " + figure, plan.beginning(Optional.empty())));
+        plan.last().ifPresent(figure -> without.put("it ends with " + figure, plan.ending(Optional.empty())));
         if (plan.closes()) without.put("it can be danced again from its end", plan.closing(false));
-        if (!plan.allowed().isEmpty())
-            without.put("only the figures chosen may be used", plan.allowing(java.util.Set.of()));
+        if (!plan.allowed().isEmpty()) without.put("only the figures chosen may be used", plan.allowing(Set.of()));
         return without;
     }
 

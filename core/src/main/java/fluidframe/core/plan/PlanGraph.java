@@ -3,6 +3,7 @@ package fluidframe.core.plan;
 import fluidframe.core.chart.Chart;
 import fluidframe.core.count.Beats;
 import fluidframe.core.count.Dance;
+import fluidframe.core.couple.Role;
 import fluidframe.core.link.Adjustment;
 import fluidframe.core.link.DanceGraph;
 import fluidframe.core.link.Danceable;
@@ -95,8 +96,7 @@ final class PlanGraph {
     }
 
     private static int turnSide(Danceable danced) {
-        return Integer.signum(
-                danced.ledger().of(fluidframe.core.couple.Role.MAN).totalTurn());
+        return Integer.signum(danced.ledger().of(Role.MAN).totalTurn());
     }
 
     /** The time in which figures are measured: a bar, or half of it where the dance may start there. */

@@ -16,6 +16,7 @@ import java.util.function.BooleanSupplier;
  */
 final class PlanSearch {
     private static final int TENTHS = 10;
+    private static final long MOST_LIVE = 2_000_000;
 
     private final PlanGraph graph;
     private final Plan plan;
@@ -34,6 +35,7 @@ final class PlanSearch {
         this.counters = new Counters(graph.figures(), plan);
         this.units = plan.bars() * graph.unitsPerBar();
         this.states = counters.size();
+        refuseTooMuch();
         this.usable = new boolean[graph.size()];
         this.highlights = new boolean[graph.figures().size()];
         Set<Integer> first = new LinkedHashSet<>();
@@ -47,6 +49,19 @@ final class PlanSearch {
             if (plan.first().map(id::equals).orElse(true)) first.addAll(graph.beginnings(figure));
         }
         first.stream().filter(node -> usable[node]).forEach(starts::add);
+    }
+
+    /** Counting keeps the states of as many bars as the longest figure has; about 70 MB at the most. */
+    private void refuseTooMuch() {
+        int longest = 0;
+        for (int node = 0; node < graph.size(); node++) {
+            longest = Math.max(longest, graph.node(node).length());
+        }
+        long live = (long) longest * graph.size() * states;
+        if (live > MOST_LIVE) {
+            throw new IllegalArgumentException("This plan would have to count " + live + " states at a time, more than "
+                    + MOST_LIVE + ": require or limit fewer figures");
+        }
     }
 
     /** How many routines there are. */

@@ -1,5 +1,6 @@
 package fluidframe.server.list;
 
+import fluidframe.core.count.Dance;
 import fluidframe.library.Coverage;
 import java.util.List;
 
@@ -24,7 +25,7 @@ record CoverageView(
         return new CoverageView(
                 of.dance().toString(),
                 of.dance().title(),
-                of.dance().style() == fluidframe.core.count.Dance.Style.AMERICAN,
+                of.dance().style() == Dance.Style.AMERICAN,
                 of.levels().stream()
                         .map(l -> new ChartedView(l.level(), l.listed(), l.charted(), l.missing()))
                         .toList(),
