@@ -23,8 +23,9 @@ public class FigureShelf {
     private final CompletableFuture<Map<String, Chart>> shipped;
     private final AtomicInteger generation = new AtomicInteger();
     private final Map<String, ShelvedFigure> shelved = new ConcurrentHashMap<>();
+    private final Object building = new Object();
     private volatile Repertoire repertoire;
-    private volatile Repertoire latest;
+    private Repertoire latest;
 
     FigureShelf(FigureCopyRepository copies) {
         this.copies = copies;
@@ -42,14 +43,18 @@ public class FigureShelf {
         return Optional.ofNullable(shipped.join().get(id));
     }
 
-    /** Everything that can be danced, worked out; built anew after a chart has changed. */
+    /** Everything that can be danced, worked out; built anew after a chart has changed, by one thread while others wait. */
     public Repertoire repertoire() {
         Repertoire current = repertoire;
         if (current != null) return current;
-        int begun = generation.get();
-        Repertoire built = build();
-        keepIfCurrent(built, begun);
-        return built;
+        synchronized (building) {
+            current = repertoire;
+            if (current != null) return current;
+            int begun = generation.get();
+            Repertoire built = build();
+            keepIfCurrent(built, begun);
+            return built;
+        }
     }
 
     /** A build that a save has overtaken is used once and not kept. */
