@@ -3,9 +3,11 @@ package fluidframe.library;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /**
  * Which figures belong to which level, as an organisation has it. The levels are its own and in its own order.
@@ -19,6 +21,7 @@ public record FigureList(String name, String note, List<Level> levels) {
     private static final int LONGEST_NAME = 80;
     private static final int LONGEST_LEVEL = 40;
     private static final int LONGEST_NOTE = 500;
+    private static final Pattern FIGURE = Pattern.compile("[a-z0-9-]+\\.[a-z0-9.-]+");
 
     /**
      * One level.
@@ -34,6 +37,13 @@ public record FigureList(String name, String note, List<Level> levels) {
                         "A level must have a name of 1 to " + LONGEST_LEVEL + " characters, but was \"" + name + "\"");
             }
             figures = List.copyOf(figures);
+            for (String figure : figures) {
+                if (!FIGURE.matcher(figure).matches()) {
+                    throw new IllegalArgumentException(
+                            "A figure on a list must be named by its id, such as waltz.whisk, but " + "on " + name
+                                    + " stands \"" + figure + "\"");
+                }
+            }
         }
     }
 
@@ -55,7 +65,7 @@ public record FigureList(String name, String note, List<Level> levels) {
         Set<String> names = new HashSet<>();
         Map<String, String> levelOf = new HashMap<>();
         for (Level level : levels) {
-            if (!names.add(level.name().toLowerCase())) {
+            if (!names.add(level.name().toLowerCase(Locale.ROOT))) {
                 throw new IllegalArgumentException(
                         "Two levels must not have one name, but two are called \"" + level.name() + "\": rename one");
             }

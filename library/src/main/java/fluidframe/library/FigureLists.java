@@ -62,6 +62,7 @@ public final class FigureLists {
         for (int i = 0; i < array.size(); i++) {
             String path = "/levels/" + i;
             refuseUnknown(source, array.get(i), path, Set.of("name", "figures"), problems);
+            refuseOtherThanLists(source, array.get(i), path, problems);
             try {
                 levels.add(new FigureList.Level(array.get(i).path("name").asText(), figures(array.get(i))));
             } catch (IllegalArgumentException e) {
@@ -83,6 +84,17 @@ public final class FigureLists {
         object.fieldNames().forEachRemaining(key -> {
             if (!known.contains(key)) {
                 problems.add(source.problem(path + "/" + key, "The key \"" + key + "\" is not known here"));
+            }
+        });
+    }
+
+    /** What is no list of names would be passed over, and its figures lost. */
+    private static void refuseOtherThanLists(SourceText source, JsonNode level, String path, List<Problem> problems) {
+        level.path("figures").properties().forEach(dance -> {
+            if (!dance.getValue().isArray()) {
+                problems.add(source.problem(
+                        path + "/figures/" + dance.getKey(),
+                        "The figures of a dance must be a list in brackets, such as [whisk, natural-turn]"));
             }
         });
     }

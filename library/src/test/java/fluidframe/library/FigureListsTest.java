@@ -84,6 +84,19 @@ class FigureListsTest {
     }
 
     @Test
+    void refusesWhatIsNoIdAndWhatIsNoListSinceItWouldBeLost() {
+        assertThatThrownBy(() -> new FigureList.Level("Bronze", List.of("whisk")))
+                .hasMessageContaining("such as waltz.whisk, but on Bronze stands \"whisk\"");
+        String text = "format: fluidframe/list@1\nname: Ours\nlevels:\n  - name: A\n    figures: {waltz: whisk}\n";
+        assertThat(FigureLists.read(text).problems())
+                .singleElement()
+                .satisfies(problem -> assertThat(problem.toString())
+                        .startsWith("line 5")
+                        .contains("/levels/0/figures/waltz")
+                        .contains("[whisk, natural-turn]"));
+    }
+
+    @Test
     void readsTheProblemsOfBadLevelsAtTheirPlace() {
         String text = "format: fluidframe/list@1\nname: Ours\nlevels:\n  - name: ''\n    figures: {waltz: [whisk]}\n";
         assertThat(FigureLists.read(text).problems())

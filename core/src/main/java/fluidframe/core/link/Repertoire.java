@@ -40,7 +40,7 @@ public final class Repertoire {
         return graphs.computeIfAbsent(dance, d -> DanceGraph.of(of(d)));
     }
 
-    /** Works every link of every dance out, so that nobody has to wait for it later. */
+    /** Works out every link from figures danced as charted, so that nobody has to wait for them later. */
     public void warmLinks() {
         for (Dance dance : Dance.values()) {
             DanceGraph graph = graph(dance);

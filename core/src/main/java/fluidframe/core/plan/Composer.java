@@ -44,11 +44,10 @@ public final class Composer {
      * @throws IllegalArgumentException if the plan names a figure that the dance has not, or counts more than can be kept
      */
     public Composition compose(Plan plan, BooleanSupplier cancelled) {
-        Map<String, Plan> conditions = conditions(plan);
         PlanSearch search = new PlanSearch(graph, plan, cancelled);
         BigInteger count = search.count();
         if (count.signum() > 0) return new Composition(search.best(), count, List.of());
-        return new Composition(List.of(), count, contradiction(plan, conditions, cancelled));
+        return new Composition(List.of(), count, contradiction(plan, cancelled));
     }
 
     /** Each condition in words, with the plan that would be left without it. */
@@ -72,10 +71,10 @@ public final class Composer {
     }
 
     /** Takes conditions away one by one as long as nothing is possible; what cannot be taken away contradicts itself. */
-    private List<String> contradiction(Plan plan, Map<String, Plan> conditions, BooleanSupplier cancelled) {
+    private List<String> contradiction(Plan plan, BooleanSupplier cancelled) {
         List<String> kept = new ArrayList<>();
         Plan left = plan;
-        for (String condition : conditions.keySet()) {
+        for (String condition : conditions(plan).keySet()) {
             Plan without = conditions(left).get(condition);
             if (new PlanSearch(graph, without, cancelled).count().signum() == 0) left = without;
             else kept.add(condition);

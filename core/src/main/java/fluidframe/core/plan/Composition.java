@@ -9,7 +9,7 @@ import java.util.List;
  *
  * @param best the best routines, the best first; fewer than wanted if there are no more
  * @param count how many routines meet every condition
- * @param contradiction if there is none: the conditions that cannot be met together, none of which is needless
+ * @param contradiction if there is none: conditions that cannot be met together, none of them needless, and last the length
  */
 public record Composition(List<Proposal> best, BigInteger count, List<String> contradiction) {
     public Composition {

@@ -31,7 +31,8 @@ public record FigureSummary(
         int doubtfulRows,
         String solo,
         String summary) {
-    static FigureSummary of(Danceable danced, boolean shipped, boolean own, boolean draft) {
+    /** Without what the coach has done with it, which {@link #as} adds. */
+    static FigureSummary of(Danceable danced) {
         Chart chart = danced.figure();
         List<RuleBook.Checked> checked = RuleBook.standard().checkWithVariants(danced.sheet());
         return new FigureSummary(
@@ -53,9 +54,9 @@ public record FigureSummary(
                         : TurnText.amount(danced.ledger().of(Role.LADY).totalTurn()),
                 EndView.start(danced),
                 EndView.finish(danced),
-                shipped,
-                own,
-                draft,
+                false,
+                false,
+                false,
                 (int) checked.stream().filter(RuleBook.Checked::isBroken).count(),
                 (int) checked.stream()
                         .filter(c -> c.isOpen() && c.finding().severity() == Severity.DOUBTFUL)

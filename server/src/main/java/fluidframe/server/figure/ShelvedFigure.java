@@ -12,7 +12,6 @@ import fluidframe.core.link.Danceable;
  */
 record ShelvedFigure(Chart chart, FigureSearch.Text text, FigureSummary summary) {
     static ShelvedFigure of(Danceable danced) {
-        return new ShelvedFigure(
-                danced.figure(), FigureSearch.Text.of(danced), FigureSummary.of(danced, false, false, false));
+        return new ShelvedFigure(danced.figure(), FigureSearch.Text.of(danced), FigureSummary.of(danced));
     }
 }

@@ -86,6 +86,10 @@ class ListApiTest extends ApiCalls {
                         .get("detail")
                         .asText())
                 .contains("choose another name");
+        assertThat(call(422, put(path(own)), save(own, name, List.of(level("A", "whisk"))))
+                        .get("detail")
+                        .asText())
+                .contains("such as waltz.whisk");
         call(400, put(path(own)), save(own, name, List.of(level(" "))));
         call(404, get("/api/lists/nowhere"), null);
         assertThat(call(200, get(path(own)), null).get("levels")).hasSize(3);
