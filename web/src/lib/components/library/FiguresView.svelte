@@ -3,6 +3,7 @@
   import { page } from '$app/state';
   import { api, need, type FigureSummary, type Schemas } from '$lib/api/client';
   import { grouped, ORDERS, type Order } from '$lib/state/levels';
+  import { readingList } from '$lib/state/reading-list';
   import { getSettings } from '$lib/state/settings.svelte';
   import LibraryLinks from '$lib/components/lists/LibraryLinks.svelte';
   import Button from '$lib/components/ui/Button.svelte';
@@ -43,15 +44,14 @@
   });
 
   $effect(() => {
-    void loadList(settings.list);
+    void loadList();
   });
 
-  async function loadList(id: string) {
+  async function loadList() {
     try {
-      list = await need(api.GET('/api/lists/{id}', { params: { path: { id } } }));
+      list = await readingList(settings);
     } catch (error) {
-      if (id !== 'starter') settings.prefer({ list: 'starter' });
-      else failed = error instanceof Error ? error.message : String(error);
+      failed = error instanceof Error ? error.message : String(error);
     }
   }
 

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { api, need, type Schemas } from '$lib/api/client';
+  import { readingList } from '$lib/state/reading-list';
   import { getSettings } from '$lib/state/settings.svelte';
   import LibraryLinks from './LibraryLinks.svelte';
 
@@ -9,19 +10,15 @@
   let failed = $state('');
 
   $effect(() => {
-    void load(settings.list);
+    void load();
   });
 
-  async function load(id: string) {
+  async function load() {
     try {
-      const path = { params: { path: { id } } };
-      const [found, read] = await Promise.all([
-        need(api.GET('/api/lists/{id}/coverage', path)),
-        need(api.GET('/api/lists/{id}', path))
-      ]);
-      [dances, list, failed] = [found, read.name, ''];
+      const read = await readingList(settings);
+      dances = await need(api.GET('/api/lists/{id}/coverage', { params: { path: { id: read.id } } }));
+      [list, failed] = [read.name, ''];
     } catch (error) {
-      if (id !== 'starter') settings.prefer({ list: 'starter' });
       failed = error instanceof Error ? error.message : String(error);
     }
   }

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { FigureSummary } from '$lib/api/client';
+  import { untrack } from 'svelte';
   import type { ListEditor } from '$lib/state/list-editor.svelte';
 
   interface Props {
@@ -8,20 +9,13 @@
   }
 
   let { editor, figures }: Props = $props();
-  const order = $derived(
-    new Map(editor.levels.flatMap((level, l) => level.figures.map((id, place) => [id, l * 10000 + place])))
+  /** As it stood when the page was opened, so that a row stays under the hand that moves it. */
+  const places = untrack(
+    () => new Map(editor.levels.flatMap((level) => level.figures).map((id, place) => [id, place]))
   );
-  /** In the order in which they stood when the page was opened, so that a row stays under the hand that moves it. */
-  const stable = $derived.by(() => {
-    const places = untracked(order);
-    return [...figures].sort((a, b) => (places.get(a.id) ?? 1e9) - (places.get(b.id) ?? 1e9));
-  });
-  let first: Map<string, number> | undefined;
-
-  function untracked(places: Map<string, number>) {
-    first ??= places;
-    return first;
-  }
+  const stable = $derived(
+    [...figures].sort((a, b) => (places.get(a.id) ?? Infinity) - (places.get(b.id) ?? Infinity) || 0)
+  );
 </script>
 
 <table class="w-full text-sm">

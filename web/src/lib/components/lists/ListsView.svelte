@@ -2,6 +2,7 @@
   import { api, need, type FigureSummary, type Schemas } from '$lib/api/client';
   import Button from '$lib/components/ui/Button.svelte';
   import { ListEditor } from '$lib/state/list-editor.svelte';
+  import { readingList } from '$lib/state/reading-list';
   import { getSettings } from '$lib/state/settings.svelte';
   import LevelGrid from './LevelGrid.svelte';
   import LevelNames from './LevelNames.svelte';
@@ -21,7 +22,7 @@
     });
   });
   $effect(() => {
-    void open(settings.list);
+    void open();
     return () => void editor?.keep();
   });
 
@@ -36,12 +37,11 @@
     }
   }
 
-  async function open(id: string) {
+  async function open() {
     await attempt(async () => {
+      const read = await readingList(settings);
       lists = await need(api.GET('/api/lists'));
-      const known = lists.some((list) => list.id === id) ? id : 'starter';
-      if (known !== id) settings.prefer({ list: known });
-      editor = new ListEditor(await need(api.GET('/api/lists/{id}', { params: { path: { id: known } } })));
+      editor = new ListEditor(read);
     });
   }
 

@@ -3,6 +3,7 @@
   import EndGlyph from '$lib/components/library/EndGlyph.svelte';
   import Button from '$lib/components/ui/Button.svelte';
   import { grouped, turns } from '$lib/state/levels';
+  import { readingList } from '$lib/state/reading-list';
   import { getSettings } from '$lib/state/settings.svelte';
   import LibraryLinks from './LibraryLinks.svelte';
 
@@ -14,19 +15,18 @@
   let failed = $state('');
 
   $effect(() => {
-    void load(settings.list, all ? 'all' : settings.dance);
+    void load(all ? 'all' : settings.dance);
   });
 
-  async function load(id: string, dance: string) {
+  async function load(dance: string) {
     try {
       const [read, found, known] = await Promise.all([
-        need(api.GET('/api/lists/{id}', { params: { path: { id } } })),
+        readingList(settings),
         need(api.GET('/api/figures', { params: { query: { dance } } })),
         need(api.GET('/api/dances'))
       ]);
       [list, figures, dances, failed] = [read, found, known, ''];
     } catch (error) {
-      if (id !== 'starter') settings.prefer({ list: 'starter' });
       failed = error instanceof Error ? error.message : String(error);
     }
   }

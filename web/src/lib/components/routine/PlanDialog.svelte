@@ -3,6 +3,7 @@
   import Button from '$lib/components/ui/Button.svelte';
   import Dialog from '$lib/components/ui/Dialog.svelte';
   import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
+  import { readingList } from '$lib/state/reading-list';
   import { getSettings } from '$lib/state/settings.svelte';
   import ProposalStrip from './ProposalStrip.svelte';
 
@@ -34,12 +35,12 @@
   async function show() {
     open = true;
     [view, failed] = [null, ''];
-    bars = Math.max(1, Math.round(editor.work?.bars ?? 0)) || 16;
-    if (bars < 2) bars = 16;
+    const now = Math.round(editor.work?.bars ?? 0);
+    bars = now >= 2 ? now : 16;
     try {
       const [found, list] = await Promise.all([
         need(api.GET('/api/figures', { params: { query: { dance: editor.routine.dance } } })),
-        need(api.GET('/api/lists/{id}', { params: { path: { id: settings.list } } }))
+        readingList(settings)
       ]);
       [figures, levels] = [found.filter((figure) => figure.solo === ''), list.levels];
     } catch (error) {
@@ -80,6 +81,8 @@
         await new Promise((rest) => setTimeout(rest, BEAT));
         view = await need(api.GET('/api/plans/{id}', { params: { path: { id: view.id } } }));
       }
+      // A dialog that has been closed wants no answer, and the worker is free for the next.
+      if (view.state === 'working') await giveUp();
       if (view.state === 'failed') failed = view.message;
     } catch (error) {
       failed = error instanceof Error ? error.message : String(error);
@@ -87,7 +90,7 @@
   }
 
   async function giveUp() {
-    if (view) await api.DELETE('/api/plans/{id}', { params: { path: { id: view.id } } });
+    if (view) await need(api.DELETE('/api/plans/{id}', { params: { path: { id: view.id } } }));
   }
 
   function take(proposal: Schemas['ProposalView']) {
@@ -221,7 +224,9 @@
         {/each}
       </fieldset>
       <span class="ml-auto flex gap-2">
-        {#if working}<Button onclick={() => void giveUp()}>Give up</Button>{/if}
+        {#if working}<Button onclick={() => void giveUp().catch((error: Error) => (failed = error.message))}
+            >Give up</Button
+          >{/if}
         <Button kind="main" type="submit" disabled={working}>Compose</Button>
       </span>
     </div>
