@@ -117,13 +117,26 @@
     width: 1.6rem;
     height: 1.5rem;
   }
+  /* The longest dance has to fit on one page: rows of one line, and small. */
   @media print {
-    .sheet {
+    .sheet:not(:last-child) {
       break-after: page;
+    }
+    .sheet td {
+      padding-block: 3px;
+    }
+    .sheet table,
+    .sheet table :global(.text-sm) {
+      font-size: 8px;
+      white-space: nowrap;
+    }
+    .small :global(svg) {
+      width: 1.1rem;
+      height: 1rem;
     }
     @page {
       size: A4;
-      margin: 12mm;
+      margin: 10mm;
     }
   }
 </style>

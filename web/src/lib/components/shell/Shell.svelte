@@ -135,7 +135,7 @@
         </div>
       </Popover>
     </header>
-    <main id="work" class="grow px-3 pt-4 pb-8 sm:px-5">{@render children()}</main>
+    <main id="work" class="grow px-3 pt-4 pb-8 sm:px-5 print:p-0">{@render children()}</main>
   </div>
   <nav
     aria-label="Places"
