@@ -99,9 +99,18 @@ export class RoutineEditor {
     this.#edit({ ...this.#routine, figures }, this.#selected);
   }
 
-  repair(index: number, figure: Placed) {
+  /** Mends the join before {@code index}: puts figures between, or dances one of the two otherwise. */
+  repair(index: number, repair: Schemas['RepairView']) {
     const figures = [...this.#routine.figures];
-    figures.splice(index, 0, figure);
+    if (repair.kind === 'between') {
+      const [first, ...rest] = repair.figures;
+      if (first) figures.splice(index, 0, first, ...rest);
+    } else {
+      const at = repair.kind === 'before' ? index - 1 : index;
+      const instead = repair.figures[0];
+      const before = figures[at];
+      if (instead && before) figures[at] = { ...instead, corner: before.corner };
+    }
     this.#edit({ ...this.#routine, figures }, index);
   }
 

@@ -1,15 +1,30 @@
 <script lang="ts">
   import Button from '$lib/components/ui/Button.svelte';
   import { api, need, type FigureSummary } from '$lib/api/client';
+  import { readingList } from '$lib/state/reading-list';
   import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
+  import { getSettings } from '$lib/state/settings.svelte';
 
   const editor = getRoutineEditor();
+  const settings = getSettings();
   let query = $state('');
+  let levels = $state.raw(new Map<string, string>());
   let every = $state.raw<FigureSummary[] | null>(null);
   const next = $derived(
     (editor.work?.next ?? []).filter((n) => n.name.toLowerCase().includes(query.trim().toLowerCase()))
   );
   const block = $derived(editor.work?.blocks[editor.selected]);
+
+  $effect(() => {
+    readingList(settings).then(
+      (list) =>
+        (levels = new Map(
+          list.levels.flatMap((level) => level.figures.map((id): [string, string] => [id, level.name.toLowerCase()]))
+        )),
+      // Without the list there are no levels to show, and every figure still can be chosen.
+      () => (levels = new Map())
+    );
+  });
 
   function onkeydown(event: KeyboardEvent) {
     if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
@@ -55,7 +70,9 @@
           {#if figure.adjustment}<span class="text-doubtful">if you {figure.adjustment.words}</span>{/if}
           {#if figure.customary}<span class="text-xs text-sound">customary</span>{/if}
           {#if figure.leadsOn}<span class="text-xs text-accent">leads on to the next</span>{/if}
-          <span class="ml-auto text-xs whitespace-nowrap text-soft">{figure.level} {bars(figure.bars)}</span>
+          <span class="ml-auto text-xs whitespace-nowrap text-soft"
+            >{levels.get(figure.figure.figure ?? '')} {bars(figure.bars)}</span
+          >
         </button>
       </li>
     {:else}

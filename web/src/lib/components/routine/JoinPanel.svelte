@@ -5,6 +5,11 @@
 
   const editor = getRoutineEditor();
   const settings = getSettings();
+  const REPAIRS = [
+    { kind: 'between', words: 'Put between:' },
+    { kind: 'before', words: 'Or dance before it:' },
+    { kind: 'after', words: 'Or dance after it:' }
+  ];
   const join = $derived(editor.work?.joins.find((j) => j.index === editor.selected));
   const before = $derived(editor.work?.blocks[editor.selected - 1]);
   const block = $derived(editor.work?.blocks[editor.selected]);
@@ -55,12 +60,17 @@
       </div>
     {/if}
     {#if join.repairs.length > 0}
-      <div class="mt-1.5 flex flex-wrap items-center gap-1.5 text-sm">
-        <span class="text-soft">Put between:</span>
-        {#each join.repairs as repair (repair.name)}
-          <Button onclick={() => editor.repair(join.index, repair.figure)}>{repair.name}</Button>
-        {/each}
-      </div>
+      {#each REPAIRS as kind (kind.kind)}
+        {@const repairs = join.repairs.filter((repair) => repair.kind === kind.kind)}
+        {#if repairs.length > 0}
+          <div class="mt-1.5 flex flex-wrap items-center gap-1.5 text-sm">
+            <span class="text-soft">{kind.words}</span>
+            {#each repairs as repair (repair.name)}
+              <Button onclick={() => editor.repair(join.index, repair)}>{repair.name}</Button>
+            {/each}
+          </div>
+        {/if}
+      {/each}
     {/if}
     <details class="mt-1 text-sm">
       <summary class="cursor-pointer text-soft">Both sides, value by value</summary>

@@ -22,8 +22,14 @@ public final class FloorWalk {
 
     private static final Spread STAND = Spread.of(0.02, 0.02, 0);
 
-    /** A chart and by how many sixteenths its line of dance has turned from x. */
-    public record Leg(Ledger ledger, int rotation) {}
+    /**
+     * A chart, by how many sixteenths its line of dance has turned from x, and for how many beats the couple stands before it.
+     */
+    public record Leg(Ledger ledger, int rotation, double pause) {
+        public Leg(Ledger ledger, int rotation) {
+            this(ledger, rotation, 0);
+        }
+    }
 
     private final Stride stride;
     private final List<Moment> moments = new ArrayList<>();
@@ -37,6 +43,7 @@ public final class FloorWalk {
         FloorWalk walk = new FloorWalk(stride);
         double beat = 0;
         for (int i = 0; i < legs.size(); i++) {
+            beat += legs.get(i).pause();
             walk.collect(legs.get(i), i, beat);
             beat += legs.get(i).ledger().chart().length().toDouble();
         }

@@ -46,7 +46,14 @@ public final class Customary {
         return pairs;
     }
 
-    private static Link best(List<Danceable> before, List<Danceable> after) {
+    /** Whether either chart lists the two as neighbours in this order. */
+    public static boolean isNamed(Chart before, Chart after) {
+        return before.teaching().follows().contains(after.id())
+                || after.teaching().precedes().contains(before.id());
+    }
+
+    /** The most favourable answer over all the ways of both and all alignments on which the first may begin. */
+    public static Link best(List<Danceable> before, List<Danceable> after) {
         Link best = null;
         for (Danceable first : before) {
             for (int rotation : first.entryRotations()) {

@@ -118,6 +118,21 @@ public final class Danceable {
         return way.x() * Math.cos(angle) - way.y() * Math.sin(angle);
     }
 
+    /** How far the middle of the couple gets from where it begins, in metres, at the most. */
+    public double reach() {
+        FloorPlan floor = sheet.floor();
+        Point begin = floor.startMan().towards(floor.startLady(), 0.5);
+        Point man = floor.startMan();
+        Point lady = floor.startLady();
+        double reach = 0;
+        for (Footfall fall : floor.footfalls()) {
+            if (fall.role() == Role.MAN) man = fall.centre();
+            else lady = fall.centre();
+            reach = Math.max(reach, man.towards(lady, 0.5).minus(begin).length());
+        }
+        return reach;
+    }
+
     /** The way the man travels on the first step, in metres, as charted. */
     Point firstTravel() {
         List<Footfall> falls = sheet.floor().of(Role.MAN);

@@ -37,7 +37,7 @@ public final class Linker {
         conditions.add(position(arrival, next.chart()));
         conditions.add(hold(arrival, next.chart()));
         conditions.add(outside(arrival, next.chart()));
-        conditions.add(beat(arrival, next.chart()));
+        conditions.add(beat(arrival.nextBeat(), next.chart()));
         conditions.add(travel(arrival, next));
         boolean hard = conditions.stream().allMatch(Condition::holds);
         conditions.add(alignment(arrival, next));
@@ -46,6 +46,13 @@ public final class Linker {
         Link.Verdict verdict =
                 hard && aligned ? Link.Verdict.YES : adjustments.isEmpty() ? Link.Verdict.NO : Link.Verdict.YES_IF;
         return new Link(verdict, conditions, adjustments, rotation(arrival, next));
+    }
+
+    /** After a free element only the music can be judged: whether the figure may begin on this beat of the bar. */
+    public static Link freely(Beats nextBeat, Danceable next) {
+        Condition onTheBeat = beat(nextBeat, next.chart());
+        Link.Verdict verdict = onTheBeat.holds() ? Link.Verdict.YES : Link.Verdict.NO;
+        return new Link(verdict, List.of(onTheBeat), List.of(), 0);
     }
 
     /** Whether feet, position and hold fit at all; without that no adjustment helps, and most pairs end here. */
@@ -126,14 +133,14 @@ public final class Linker {
                         : "The partner is in line.");
     }
 
-    private static Condition beat(Arrival arrival, Chart next) {
+    private static Condition beat(Beats nextBeat, Chart next) {
         Count first =
                 next.steps(next.man().isEmpty() ? Role.LADY : Role.MAN).get(0).count();
         boolean numbered = first.kind() == Count.Kind.BEAT;
         boolean holds = numbered
-                ? Beats.of(first.beat() - 1).equals(arrival.nextBeat())
-                : next.dance().mayStartAt(arrival.nextBeat());
-        String left = "beat " + arrival.nextBeat().plus(Beats.ONE);
+                ? Beats.of(first.beat() - 1).equals(nextBeat)
+                : next.dance().mayStartAt(nextBeat);
+        String left = "beat " + nextBeat.plus(Beats.ONE);
         String begins = "beat "
                 + (numbered
                         ? Integer.toString(first.beat())

@@ -33,6 +33,11 @@ public final class Composer {
         return graph.size();
     }
 
+    /** The shortest practice loops through a figure, as {@link Loops} finds them. */
+    public List<Loops.Loop> loops(String figureId, int most) {
+        return new Loops(graph).through(figureId, most);
+    }
+
     public Composition compose(Plan plan) {
         return compose(plan, () -> false);
     }
@@ -65,6 +70,15 @@ public final class Composer {
         });
         plan.first().ifPresent(figure -> without.put("it begins with " + figure, plan.beginning(Optional.empty())));
         plan.last().ifPresent(figure -> without.put("it ends with " + figure, plan.ending(Optional.empty())));
+        plan.course()
+                .ifPresent(course -> without.put(
+                        "it takes the way round the floor: "
+                                + String.join(
+                                        " m, ",
+                                        course.sides().stream()
+                                                .map(String::valueOf)
+                                                .toList()) + " m",
+                        plan.along(Optional.empty())));
         if (plan.closes()) without.put("it can be danced again from its end", plan.closing(false));
         if (!plan.allowed().isEmpty()) without.put("only the figures chosen may be used", plan.allowing(Set.of()));
         return without;

@@ -18,6 +18,8 @@ import java.util.Set;
  * @param phraseBars how many bars a phrase of the music has, 1 to 32
  * @param highlights figures that should begin with a phrase
  * @param weights what is worth how much
+ * @param course the way round the floor it must take, if it is to fit one; with {@code closes} the corner after the last side is
+ *     taken where the routine begins again
  * @param wanted how many of the best are asked for, 1 to 20
  */
 public record Plan(
@@ -31,6 +33,7 @@ public record Plan(
         int phraseBars,
         Set<String> highlights,
         Weights weights,
+        Optional<Course> course,
         int wanted) {
     public static final int MOST_BARS = 128;
     public static final int MOST_WANTED = 20;
@@ -73,37 +76,80 @@ public record Plan(
                 8,
                 Set.of(),
                 Weights.USUAL,
+                Optional.empty(),
                 5);
     }
 
     public Plan requiring(String... figures) {
         return new Plan(
-                bars, allowed, List.of(figures), atMost, first, last, closes, phraseBars, highlights, weights, wanted);
+                bars,
+                allowed,
+                List.of(figures),
+                atMost,
+                first,
+                last,
+                closes,
+                phraseBars,
+                highlights,
+                weights,
+                course,
+                wanted);
     }
 
     public Plan allowing(Set<String> figures) {
-        return new Plan(bars, figures, required, atMost, first, last, closes, phraseBars, highlights, weights, wanted);
+        return new Plan(
+                bars, figures, required, atMost, first, last, closes, phraseBars, highlights, weights, course, wanted);
     }
 
     public Plan limiting(Map<String, Integer> times) {
-        return new Plan(bars, allowed, required, times, first, last, closes, phraseBars, highlights, weights, wanted);
+        return new Plan(
+                bars, allowed, required, times, first, last, closes, phraseBars, highlights, weights, course, wanted);
     }
 
     public Plan beginning(Optional<String> figure) {
-        return new Plan(bars, allowed, required, atMost, figure, last, closes, phraseBars, highlights, weights, wanted);
+        return new Plan(
+                bars, allowed, required, atMost, figure, last, closes, phraseBars, highlights, weights, course, wanted);
     }
 
     public Plan ending(Optional<String> figure) {
         return new Plan(
-                bars, allowed, required, atMost, first, figure, closes, phraseBars, highlights, weights, wanted);
+                bars,
+                allowed,
+                required,
+                atMost,
+                first,
+                figure,
+                closes,
+                phraseBars,
+                highlights,
+                weights,
+                course,
+                wanted);
     }
 
     public Plan closing(boolean closed) {
-        return new Plan(bars, allowed, required, atMost, first, last, closed, phraseBars, highlights, weights, wanted);
+        return new Plan(
+                bars, allowed, required, atMost, first, last, closed, phraseBars, highlights, weights, course, wanted);
     }
 
     public Plan wanting(int routines) {
         return new Plan(
-                bars, allowed, required, atMost, first, last, closes, phraseBars, highlights, weights, routines);
+                bars,
+                allowed,
+                required,
+                atMost,
+                first,
+                last,
+                closes,
+                phraseBars,
+                highlights,
+                weights,
+                course,
+                routines);
+    }
+
+    public Plan along(Optional<Course> way) {
+        return new Plan(
+                bars, allowed, required, atMost, first, last, closes, phraseBars, highlights, weights, way, wanted);
     }
 }

@@ -16,12 +16,13 @@ import java.util.function.BooleanSupplier;
  */
 final class PlanSearch {
     private static final int TENTHS = 10;
-    private static final long MOST_LIVE = 2_000_000;
+    private static final long MOST_LIVE = 6_000_000;
 
     private final PlanGraph graph;
     private final Plan plan;
     private final BooleanSupplier cancelled;
     private final Counters counters;
+    private final CourseStates course;
     private final int units;
     private final int states;
     private final boolean[] usable;
@@ -34,7 +35,8 @@ final class PlanSearch {
         this.cancelled = cancelled;
         this.counters = new Counters(graph.figures(), plan);
         this.units = plan.bars() * graph.unitsPerBar();
-        this.states = counters.size();
+        this.course = new CourseStates(plan.course());
+        this.states = counters.size() * course.size();
         refuseTooMuch();
         this.usable = new boolean[graph.size()];
         this.highlights = new boolean[graph.figures().size()];
@@ -51,7 +53,7 @@ final class PlanSearch {
         first.stream().filter(node -> usable[node]).forEach(starts::add);
     }
 
-    /** Counting keeps the states of as many bars as the longest figure has; about 70 MB at the most. */
+    /** Counting keeps the states of as many bars as the longest figure has; about 200 MB at the most. */
     private void refuseTooMuch() {
         int longest = 0;
         for (int node = 0; node < graph.size(); node++) {
@@ -75,7 +77,7 @@ final class PlanSearch {
     private BigInteger count(List<Integer> from, int mustLeadTo) {
         Tally[][] tallies = new Tally[units + 1][];
         for (int node : from) {
-            int state = after(0, node);
+            int state = after(course.start(), node, false);
             if (state >= 0) tally(tallies, 0, node, state).add(Tally.ONE);
         }
         Tally sum = new Tally();
@@ -93,7 +95,9 @@ final class PlanSearch {
                         continue;
                     }
                     for (PlanGraph.Edge edge : graph.edges(node)) {
-                        int next = usable[edge.to()] ? after(state, edge.to()) : -1;
+                        int next = usable[edge.to()]
+                                ? after(state, edge.to(), edge.adjusted().corner())
+                                : -1;
                         if (next >= 0) tally(tallies, end, edge.to(), next).add(here);
                     }
                 }
@@ -103,9 +107,11 @@ final class PlanSearch {
         return sum.value();
     }
 
-    private int after(int state, int node) {
+    private int after(int state, int node, boolean corner) {
         PlanGraph.Node at = graph.node(node);
-        return counters.after(state, at.figure(), at.isWhole());
+        int counted = counters.after(state / course.size(), at.figure(), at.isWhole());
+        int danced = course.after(state % course.size(), at.travel(), corner);
+        return counted < 0 || danced < 0 ? -1 : counted * course.size() + danced;
     }
 
     private Tally tally(Tally[][] tallies, int time, int node, int state) {
@@ -116,10 +122,14 @@ final class PlanSearch {
     }
 
     private boolean mayEnd(int node, int state, int mustLeadTo) {
-        if (!counters.met(state)) return false;
+        if (!counters.met(state / course.size()) || !course.complete(state % course.size())) return false;
         String figure = graph.figures().get(graph.node(node).figure());
         if (!plan.last().map(figure::equals).orElse(true)) return false;
-        return mustLeadTo < 0 || Arrays.stream(graph.edges(node)).anyMatch(edge -> edge.to() == mustLeadTo);
+        return mustLeadTo < 0
+                || Arrays.stream(graph.edges(node))
+                        .anyMatch(edge -> edge.to() == mustLeadTo
+                                && edge.adjusted().lastTurnSixteenths() == 0
+                                && (course.isFree() || edge.adjusted().corner()));
     }
 
     private void checkCancelled() {
@@ -147,7 +157,7 @@ final class PlanSearch {
     private List<Found> best(List<Integer> from, int mustLeadTo) {
         Kept kept = new Kept(units, graph.size(), states, plan.wanted());
         for (int node : from) {
-            int state = after(0, node);
+            int state = after(course.start(), node, false);
             if (state >= 0) kept.offer(0, node, state, nodeScore(node, 0), -1, 0, 0);
         }
         List<int[]> ends = new ArrayList<>();
@@ -179,7 +189,7 @@ final class PlanSearch {
         PlanGraph.Edge[] edges = graph.edges(node);
         for (int e = 0; e < edges.length; e++) {
             int to = edges[e].to();
-            int next = usable[to] ? after(state, to) : -1;
+            int next = usable[to] ? after(state, to, edges[e].adjusted().corner()) : -1;
             if (next < 0) continue;
             int gain = edgeScore(node, edges[e]) + nodeScore(to, end);
             for (int rank = 0; rank < many; rank++) {

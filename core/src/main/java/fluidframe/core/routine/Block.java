@@ -2,20 +2,35 @@ package fluidframe.core.routine;
 
 import fluidframe.core.count.Beats;
 import fluidframe.core.link.Danceable;
+import java.util.Optional;
 
 /**
- * A figure where it stands in the routine.
+ * A figure or a free element where it stands in the routine.
  *
- * @param danced what is danced
- * @param start beats from the beginning of the routine
+ * @param name what it is called
+ * @param figure what is danced; empty for a free element
+ * @param start beats from the first beat of the first bar
  * @param length beats it lasts
  * @param rotation sixteenths by which the chart is turned, relative to the line of dance of the moment: 0 to 15
  * @param corners how many corners have been taken by its beginning
  */
-public record Block(Danceable danced, Beats start, Beats length, int rotation, int corners) {
+public record Block(String name, Optional<Danceable> figure, Beats start, Beats length, int rotation, int corners) {
+    /** The figure danced; to be asked of figures only. */
+    public Danceable danced() {
+        return figure.orElseThrow(() -> new IllegalStateException(name + " is a free element"));
+    }
+
+    public boolean isFree() {
+        return figure.isEmpty();
+    }
+
+    public Beats end() {
+        return start.plus(length);
+    }
+
     /** The bar in which it begins, from 1. */
-    public int bar() {
-        return start.dividedBy(danced.chart().dance().bar()) + 1;
+    public int bar(Beats barLength) {
+        return start.dividedBy(barLength) + 1;
     }
 
     /** Sixteenths by which the chart is turned from x. */

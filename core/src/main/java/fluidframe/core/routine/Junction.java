@@ -9,18 +9,10 @@ import java.util.List;
  * @param index the figure after the join, from 1 (the first figure has none before it)
  * @param link the computed opinion as the figures stand
  * @param customary whether the charts list the two as customary neighbours
- * @param repairs figures that could be put between
+ * @param free whether a free element is on either side, where only the beat can be judged
+ * @param repairs the shortest ways to mend it; empty for a join that holds
  */
-public record Junction(int index, Link link, boolean customary, List<Repair> repairs) {
-    /**
-     * A figure which can be danced between.
-     *
-     * @param figure what to insert
-     * @param link how it joins the figure before
-     * @param onward how the figure after joins it
-     */
-    public record Repair(fluidframe.core.link.Danceable figure, Link link, Link onward) {}
-
+public record Junction(int index, Link link, boolean customary, boolean free, List<Repair> repairs) {
     public Junction {
         repairs = List.copyOf(repairs);
     }

@@ -1,13 +1,15 @@
 package fluidframe.core.routine;
 
+import fluidframe.core.chart.Reading;
 import fluidframe.core.count.Beats;
 import fluidframe.core.count.Dance;
 import fluidframe.core.couple.Role;
+import fluidframe.core.direction.Direction;
 import fluidframe.core.floor.FloorPlan;
 import fluidframe.core.floor.FloorWalk;
-import fluidframe.core.floor.Point;
 import fluidframe.core.floor.Stride;
 import fluidframe.core.link.Arrival;
+import fluidframe.core.link.Customary;
 import fluidframe.core.link.Danceable;
 import fluidframe.core.link.Link;
 import fluidframe.core.link.Linker;
@@ -25,55 +27,108 @@ import java.util.Optional;
 public final class RoutineWork {
     private final Repertoire repertoire;
     private final Dance dance;
+    private final int startTurn;
     private final List<Block> blocks = new ArrayList<>();
     private final List<Junction> junctions = new ArrayList<>();
 
-    private RoutineWork(Repertoire repertoire, Dance dance) {
+    private RoutineWork(Repertoire repertoire, Dance dance, int startTurn) {
         this.repertoire = repertoire;
         this.dance = dance;
+        this.startTurn = Math.floorMod(startTurn, 16);
     }
 
-    /** Refuses a figure, part or variant that the repertoire does not have, naming its place. */
-    public static RoutineWork of(Dance dance, List<PlacedFigure> placed, Repertoire repertoire) {
-        RoutineWork work = new RoutineWork(repertoire, dance);
+    /** A routine whose first figure begins as charted. */
+    public static RoutineWork of(Dance dance, List<? extends Placed> placed, Repertoire repertoire) {
+        return of(dance, placed, repertoire, 0);
+    }
+
+    /**
+     * Refuses a figure, part, variant or timing that the repertoire does not have, naming its place.
+     *
+     * @param startTurn by how many sixteenths the first figure is turned from its chart; the nearest alignment on which it
+     *     may begin is taken
+     */
+    public static RoutineWork of(Dance dance, List<? extends Placed> placed, Repertoire repertoire, int startTurn) {
+        RoutineWork work = new RoutineWork(repertoire, dance, startTurn);
         for (int i = 0; i < placed.size(); i++) {
-            PlacedFigure figure = placed.get(i);
-            int place = i + 1;
-            Danceable danced = repertoire
-                    .find(figure.figureId(), figure.use())
-                    .orElseThrow(() -> new IllegalArgumentException(
-                            "Figure " + place + " of the routine must be in the library, but \"" + figure.figureId()
-                                    + "\" with that part or variant is not"));
-            if (danced.figure().dance() != dance) {
-                throw new IllegalArgumentException("Figure " + place + " of the routine must be a " + dance
-                        + " figure, but was a " + danced.figure().dance() + " figure");
-            }
-            work.append(danced, figure.corner());
+            Placed item = placed.get(i);
+            if (item instanceof PlacedElement element) work.append(element);
+            else if (item instanceof PlacedFigure figure) work.append(work.find(figure, i + 1), figure.corner());
         }
         return work;
     }
 
+    private Danceable find(PlacedFigure figure, int place) {
+        Danceable danced = repertoire
+                .find(figure.figureId(), figure.use())
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "Figure " + place + " of the routine must be in the library, but \"" + figure.figureId()
+                                + "\" with that part or variant is not"));
+        if (danced.figure().dance() != dance) {
+            throw new IllegalArgumentException("Figure " + place + " of the routine must be a " + dance
+                    + " figure, but was a " + danced.figure().dance() + " figure");
+        }
+        if (figure.timing().isEmpty()) return danced;
+        return Danceable.of(new Reading(figure.timing(), List.of(), 0).of(danced.figure()), figure.use());
+    }
+
+    private Beats now() {
+        return blocks.isEmpty() ? Beats.ZERO : last().end();
+    }
+
+    private Block last() {
+        return blocks.get(blocks.size() - 1);
+    }
+
+    private void append(PlacedElement element) {
+        int rotation = blocks.isEmpty() ? startTurn : leftTurned(last());
+        int corners = blocks.isEmpty() ? 0 : last().corners();
+        if (!blocks.isEmpty()) {
+            junctions.add(new Junction(
+                    blocks.size(), new Link(Link.Verdict.YES, List.of(), List.of(), 0), false, true, List.of()));
+        }
+        blocks.add(new Block(element.name(), Optional.empty(), now(), element.length(), rotation, corners));
+    }
+
+    /** How far the man's feet are turned from the line of dance after a block. */
+    private static int leftTurned(Block block) {
+        return block.isFree() ? block.rotation() : arrivalAfter(block).man().clockwiseFrom(Direction.LOD);
+    }
+
     private void append(Danceable danced, boolean corner) {
         if (blocks.isEmpty()) {
-            blocks.add(
-                    new Block(danced, danced.chart().startBeat(), danced.chart().length(), 0, 0));
+            add(danced, danced.chart().startBeat(), nearestEntry(danced, startTurn), 0);
             return;
         }
-        Block last = blocks.get(blocks.size() - 1);
+        Block last = last();
+        int corners = last.corners() + (corner ? 1 : 0);
+        if (last.isFree()) {
+            Link link = Linker.freely(now().remainder(dance.bar()), danced);
+            junctions.add(new Junction(blocks.size(), link, false, true, List.of()));
+            int faced = danced.ledger().of(Role.MAN).start().clockwiseFrom(Direction.LOD);
+            int turned = last.rotation() - faced + (corner ? 4 : 0);
+            add(danced, now(), nearestEntry(danced, turned), corners);
+            return;
+        }
         Arrival arrival = arrivalAfter(last);
         Link link = Linker.link(corner ? arrival.afterCorner() : arrival, danced);
         junctions.add(new Junction(
                 blocks.size(),
                 link,
-                customary(last.danced(), danced),
-                link.verdict() == Link.Verdict.YES ? List.of() : repairs(last, danced)));
-        int rotation = nearestEntry(danced, link.rotation());
+                Customary.isNamed(last.danced().figure(), danced.figure()),
+                false,
+                link.verdict() == Link.Verdict.YES ? List.of() : repairs(danced, corner)));
+        add(danced, now(), nearestEntry(danced, link.rotation()), corners);
+    }
+
+    private void add(Danceable danced, Beats start, int rotation, int corners) {
         blocks.add(new Block(
-                danced,
-                last.start().plus(last.length()),
-                danced.chart().length(),
-                rotation,
-                last.corners() + (corner ? 1 : 0)));
+                danced.name(), Optional.of(danced), start, danced.chart().length(), rotation, corners));
+    }
+
+    private List<Repair> repairs(Danceable after, boolean corner) {
+        Optional<Block> beforeThat = blocks.size() < 2 ? Optional.empty() : Optional.of(blocks.get(blocks.size() - 2));
+        return new Repairs(repertoire.graph(dance), repertoire.of(dance), beforeThat, last(), after, corner).find();
     }
 
     private static Arrival arrivalAfter(Block block) {
@@ -89,23 +144,17 @@ public final class RoutineWork {
                 .orElse(0);
     }
 
-    private static boolean customary(Danceable before, Danceable after) {
-        return before.figure().teaching().follows().contains(after.figure().id())
-                || after.figure().teaching().precedes().contains(before.figure().id());
+    public Dance dance() {
+        return dance;
     }
 
-    private List<Junction.Repair> repairs(Block before, Danceable after) {
-        List<Junction.Repair> repairs = new ArrayList<>();
-        for (Danceable between : repertoire.of(dance)) {
-            Link link = Linker.link(arrivalAfter(before), between);
-            if (link.verdict() != Link.Verdict.YES) continue;
-            Beats start = before.start().plus(before.length());
-            Link onward = Linker.link(Arrival.after(between, link.rotation(), start), after);
-            if (onward.verdict() == Link.Verdict.YES) repairs.add(new Junction.Repair(between, link, onward));
-        }
-        repairs.sort(
-                Comparator.comparing((Junction.Repair r) -> r.figure().chart().length()));
-        return repairs;
+    /** Every way in which a figure of the dance can be danced. */
+    public List<Danceable> usesOf(String figureId) {
+        return repertoire.usesOf(figureId);
+    }
+
+    Repertoire repertoire() {
+        return repertoire;
     }
 
     public List<Block> blocks() {
@@ -116,39 +165,38 @@ public final class RoutineWork {
         return List.copyOf(junctions);
     }
 
+    /** Whether the corner is taken before a block. */
+    public boolean takesCorner(int index) {
+        return index > 0 && blocks.get(index).corners() > blocks.get(index - 1).corners();
+    }
+
     public Beats length() {
-        return blocks.isEmpty()
-                ? Beats.ZERO
-                : blocks.get(blocks.size() - 1)
-                        .start()
-                        .plus(blocks.get(blocks.size() - 1).length())
-                        .minus(blocks.get(0).start());
+        return blocks.isEmpty() ? Beats.ZERO : now().minus(blocks.get(0).start());
     }
 
-    /** The state after figure {@code index} (from 0); empty before the first. */
+    /** The state after block {@code index} (from 0); empty before the first and after a free element. */
     public Optional<Arrival> arrivalAfter(int index) {
-        return index < 0 || index >= blocks.size() ? Optional.empty() : Optional.of(arrivalAfter(blocks.get(index)));
+        return index < 0 || index >= blocks.size() || blocks.get(index).isFree()
+                ? Optional.empty()
+                : Optional.of(arrivalAfter(blocks.get(index)));
     }
 
-    /** What can be danced after figure {@code index} (from 0), or to begin with for -1: yes before yes if. */
+    /** What can be danced after block {@code index} (from 0), or to begin with for -1: yes before yes if. */
     public List<Successor> successors(int index) {
         Optional<Arrival> arrival = arrivalAfter(index);
         List<Successor> successors = new ArrayList<>();
         for (Danceable next : repertoire.of(dance)) {
-            if (arrival.isEmpty()) {
-                if (next.use().part().isEmpty() && next.use().variant().isEmpty()) {
-                    Link free = new Link(Link.Verdict.YES, List.of(), List.of(), 0);
-                    successors.add(new Successor(
-                            next, free, false, leadsOn(next, 0, next.chart().startBeat(), index + 1)));
-                }
-                continue;
-            }
-            Link link = Linker.link(arrival.get(), next);
-            if (link.verdict() == Link.Verdict.NO) continue;
-            Block before = blocks.get(index);
-            Beats start = before.start().plus(before.length());
+            Beats start = index < 0
+                    ? next.chart().startBeat()
+                    : blocks.get(Math.min(index, blocks.size() - 1)).end();
+            Link link = arrival.map(a -> Linker.link(a, next))
+                    .orElseGet(() -> Linker.freely(start.remainder(dance.bar()), next));
+            boolean whole = next.use().part().isEmpty() && next.use().variant().isEmpty();
+            if (link.verdict() == Link.Verdict.NO || arrival.isEmpty() && !whole) continue;
             boolean leadsOn = link.verdict() == Link.Verdict.YES && leadsOn(next, link.rotation(), start, index + 1);
-            successors.add(new Successor(next, link, customary(before.danced(), next), leadsOn));
+            boolean customary = arrival.isPresent()
+                    && Customary.isNamed(blocks.get(index).danced().figure(), next.figure());
+            successors.add(new Successor(next, link, customary, leadsOn));
         }
         successors.sort(Comparator.comparing((Successor s) -> s.link().verdict())
                 .thenComparing(s -> !s.customary())
@@ -158,51 +206,62 @@ public final class RoutineWork {
 
     private boolean leadsOn(Danceable next, int rotation, Beats start, int following) {
         if (following >= blocks.size()) return false;
-        return Linker.link(
-                                Arrival.after(next, rotation, start),
-                                blocks.get(following).danced())
-                        .verdict()
-                == Link.Verdict.YES;
+        Block after = blocks.get(following);
+        if (after.isFree()) return true;
+        Arrival arrival = Arrival.after(next, rotation, start);
+        Link link = Linker.link(takesCorner(following) ? arrival.afterCorner() : arrival, after.danced());
+        return link.verdict() == Link.Verdict.YES;
     }
 
-    /** The feet of both over the hall; the figures follow each other without a break. */
+    /** The feet of both over the hall; during a free element the couple is taken to stay. */
     public FloorPlan floor(Hall hall, Stride stride) {
-        if (blocks.isEmpty()) return FloorPlan.empty(hall.start());
-        List<FloorWalk.Leg> legs = blocks.stream()
-                .map(block -> new FloorWalk.Leg(block.danced().ledger(), block.roomRotation()))
-                .toList();
-        return FloorWalk.plan(legs, hall.start(), stride);
+        return floor(hall, stride, List.of(0));
     }
 
-    /** Whether anybody's last turn, side or foot says that the routine could be danced again from its end. */
-    public boolean canRepeat() {
-        if (blocks.isEmpty()) return false;
-        Arrival end = arrivalAfter(blocks.get(blocks.size() - 1));
+    /** The same danced several times over, each time turned by so many sixteenths more. */
+    FloorPlan floor(Hall hall, Stride stride, List<Integer> turns) {
+        List<FloorWalk.Leg> legs = new ArrayList<>();
+        double pause = blocks.isEmpty() ? 0 : blocks.get(0).start().toDouble();
+        for (int turn : turns) {
+            for (Block block : blocks) {
+                if (block.isFree()) {
+                    pause += block.length().toDouble();
+                    continue;
+                }
+                legs.add(new FloorWalk.Leg(block.danced().ledger(), block.roomRotation() + turn, pause));
+                pause = 0;
+            }
+        }
+        return legs.isEmpty() ? FloorPlan.empty(hall.start()) : FloorWalk.plan(legs, hall.start(), stride);
+    }
+
+    /**
+     * How the first figure would follow the last, danced again: as it stands, or with the corner taken; empty if it cannot,
+     * or if a free element at either end leaves it to the coach.
+     */
+    public Optional<Link> again() {
+        if (blocks.isEmpty() || last().isFree() || blocks.get(0).isFree()) return Optional.empty();
+        Arrival end = arrivalAfter(last());
         Link link = Linker.link(end, blocks.get(0).danced());
-        return link.verdict() == Link.Verdict.YES
-                || link.verdict() == Link.Verdict.YES_IF
-                        && link.adjustments().stream().anyMatch(a -> a.lastTurnSixteenths() == 0);
+        if (link.verdict() == Link.Verdict.YES) return Optional.of(link);
+        boolean withCorner = link.adjustments().stream().anyMatch(a -> a.lastTurnSixteenths() == 0 && a.corner());
+        return withCorner
+                ? Optional.of(Linker.link(end.afterCorner(), blocks.get(0).danced()))
+                : Optional.empty();
+    }
+
+    /** Whether the routine could be danced again from its end. */
+    public boolean canRepeat() {
+        return again().isPresent();
     }
 
     /** Signed sixteenths the man turns over all, right positive, and left: for the balance of turns. */
     public int turned(int side) {
         return blocks.stream()
+                .filter(block -> !block.isFree())
                 .flatMap(block -> block.danced().ledger().of(Role.MAN).rows().stream())
                 .mapToInt(row -> row.step().turn().sixteenths())
                 .filter(turn -> Integer.signum(turn) == side)
                 .sum();
-    }
-
-    /** Where on the floor figure {@code index} begins: the middle of the couple. */
-    public Point beginning(FloorPlan plan, Block block) {
-        double onset = block.start().minus(blocks.get(0).start()).toDouble();
-        Point man = plan.startMan();
-        Point lady = plan.startLady();
-        for (var fall : plan.footfalls()) {
-            if (fall.onset() >= onset) break;
-            if (fall.role() == Role.MAN) man = fall.centre();
-            else lady = fall.centre();
-        }
-        return man.towards(lady, 0.5);
     }
 }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import fluidframe.core.TestChart;
 import fluidframe.core.chart.FigureUse;
+import fluidframe.core.count.Beats;
 import fluidframe.core.count.Dance;
 import fluidframe.core.floor.FloorPlan;
 import fluidframe.core.floor.Point;
@@ -39,7 +40,8 @@ class RoutineWorkTest {
     @Test
     void putsFiguresOneAfterAnotherInTheMusic() {
         RoutineWork work = work("natural-turn", "closed-change", "double-reverse");
-        assertThat(work.blocks().stream().map(Block::bar)).containsExactly(1, 3, 4);
+        assertThat(work.blocks().stream().map(block -> block.bar(Dance.WALTZ.bar())))
+                .containsExactly(1, 3, 4);
         assertThat(work.length()).hasToString("12");
         assertThat(work.junctions()).hasSize(2).noneMatch(Junction::isBroken);
         assertThat(work.junctions().get(0).customary()).isTrue();
@@ -69,8 +71,49 @@ class RoutineWorkTest {
         assertThat(broken.link().obstacles().get(0).kind()).isEqualTo(Condition.Kind.MAN_FOOT);
         assertThat(broken.repairs())
                 .first()
-                .extracting(repair -> repair.figure().name())
+                .extracting(repair -> repair.figures().get(0).name())
                 .isEqualTo("closed-change");
+        assertThat(broken.repairs())
+                .allSatisfy(repair ->
+                        assertThat(mended(repair).junctions().get(0).isBroken()).isFalse());
+    }
+
+    private RoutineWork mended(Repair repair) {
+        List<PlacedFigure> put = new java.util.ArrayList<>(repair.figures().stream()
+                .map(f -> new PlacedFigure(f.figure().id(), f.use(), false))
+                .toList());
+        if (repair.kind() != Repair.Kind.BEFORE) put.add(0, placed("natural-turn"));
+        if (repair.kind() != Repair.Kind.AFTER) put.add(placed("double-reverse"));
+        return RoutineWork.of(Dance.WALTZ, put, repertoire);
+    }
+
+    @Test
+    void freeElementsTakeTheirTimeAndLeaveTheStateToTheCoach() {
+        RoutineWork work = RoutineWork.of(
+                Dance.WALTZ,
+                List.of(placed("natural-turn"), new PlacedElement("Develope", Beats.of(6)), placed("double-reverse")),
+                repertoire);
+        assertThat(work.length()).hasToString("15");
+        assertThat(work.blocks().get(1).isFree()).isTrue();
+        assertThat(work.junctions()).allMatch(Junction::free).noneMatch(Junction::isBroken);
+        assertThat(work.arrivalAfter(1)).isEmpty();
+        RoutineWork offBeat = RoutineWork.of(
+                Dance.WALTZ, List.of(new PlacedElement("Pose", Beats.of(1)), placed("natural-turn")), repertoire);
+        assertThat(offBeat.junctions().get(0).link().obstacles().get(0).kind()).isEqualTo(Condition.Kind.BEAT);
+        assertThatThrownBy(() -> new PlacedElement("Pose", Beats.of(129))).hasMessageContaining("129");
+    }
+
+    @Test
+    void beginsTurnedWhereTheFirstFigureMay() {
+        List<PlacedFigure> change = List.of(placed("closed-change"));
+        for (int turn :
+                repertoire.find("closed-change", FigureUse.WHOLE).orElseThrow().entryRotations()) {
+            assertThat(RoutineWork.of(Dance.WALTZ, change, repertoire, turn)
+                            .blocks()
+                            .get(0)
+                            .rotation())
+                    .isEqualTo(turn);
+        }
     }
 
     @Test
@@ -124,11 +167,10 @@ class RoutineWorkTest {
         RoutineWork work = work("natural-turn", "closed-change", "double-reverse");
         FloorPlan plan = work.floor(HALL, Stride.USUAL);
         assertThat(plan.footfalls()).hasSize(6 + 6 + 3 + 3 + 3 + 4);
-        assertThat(work.beginning(plan, work.blocks().get(0))
-                        .minus(HALL.start())
-                        .length())
-                .isLessThan(0.3);
-        Point middle = work.beginning(plan, work.blocks().get(1));
+        FloorPath path = FloorPath.of(work, plan);
+        assertThat(path.beginning(0).middle().minus(HALL.start()).length()).isLessThan(0.3);
+        Point middle = path.beginning(1).middle();
+        assertThat(path.end(0)).isEqualTo(path.beginning(1));
         assertThat(middle.x()).isGreaterThan(HALL.start().x() + 1);
         assertThat(plan.gaps()).allSatisfy(gap -> assertThat(gap.metres()).isBetween(0.2, 0.6));
     }

@@ -14,7 +14,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The starter list, which stays as it ships, and the coach's own. */
 @Service
-class ListService {
+public class ListService {
     private final FigureListRepository lists;
     private final FigureList starter = FigureLists.starter();
 
@@ -31,7 +31,7 @@ class ListService {
     }
 
     @Transactional(readOnly = true)
-    FigureList list(String id) {
+    public FigureList list(String id) {
         return id.equals(ListView.STARTER) ? starter : find(id).list();
     }
 

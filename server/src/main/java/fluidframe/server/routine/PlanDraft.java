@@ -1,5 +1,6 @@
 package fluidframe.server.routine;
 
+import fluidframe.core.plan.Course;
 import fluidframe.core.plan.Plan;
 import fluidframe.core.plan.Weights;
 import jakarta.validation.Valid;
@@ -26,6 +27,7 @@ record PlanDraft(
         @Min(1) @Max(32) int phraseBars,
         @NotNull @Size(max = 50) List<@NotBlank String> highlights,
         @NotNull @Valid WeightsDraft weights,
+        @Valid CourseDraft course,
         @Min(1) @Max(Plan.MOST_WANTED) int wanted) {
     record WeightsDraft(
             @Min(0) @Max(10) int customary,
@@ -33,6 +35,9 @@ record PlanDraft(
             @Min(0) @Max(10) int variety,
             @Min(0) @Max(10) int travel,
             @Min(0) @Max(10) int sides) {}
+
+    /** The sides to dance along, in metres, and by how much they may be missed. */
+    record CourseDraft(@NotNull @Size(min = 1, max = 4) List<@NotNull Double> sides, double tolerance) {}
 
     Plan toPlan() {
         return new Plan(
@@ -47,6 +52,7 @@ record PlanDraft(
                 Set.copyOf(highlights),
                 new Weights(
                         weights.customary(), weights.highlight(), weights.variety(), weights.travel(), weights.sides()),
+                Optional.ofNullable(course).map(way -> new Course(way.sides(), way.tolerance())),
                 wanted);
     }
 

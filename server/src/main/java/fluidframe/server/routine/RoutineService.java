@@ -5,7 +5,6 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import fluidframe.core.count.Dance;
 import fluidframe.core.routine.Junction;
 import fluidframe.core.routine.RoutineWork;
-import fluidframe.server.figure.FigureShelf;
 import fluidframe.server.web.NotFoundException;
 import fluidframe.server.web.StaleException;
 import java.time.Instant;
@@ -14,16 +13,19 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Keeping routines and working them out. A routine with impossible joins is kept like any other. */
+/** Keeping routines. A routine with impossible joins is kept like any other. */
 @Service
-class RoutineService {
+public class RoutineService {
     private final RoutineRepository routines;
-    private final FigureShelf shelf;
+    private final RoutineVersionRepository versions;
+    private final RoutineDesk desk;
     private final ObjectMapper mapper;
 
-    RoutineService(RoutineRepository routines, FigureShelf shelf, ObjectMapper mapper) {
+    RoutineService(
+            RoutineRepository routines, RoutineVersionRepository versions, RoutineDesk desk, ObjectMapper mapper) {
         this.routines = routines;
-        this.shelf = shelf;
+        this.versions = versions;
+        this.desk = desk;
         this.mapper = mapper;
     }
 
@@ -39,9 +41,12 @@ class RoutineService {
         int bars = 0;
         int broken = 0;
         try {
-            RoutineWork work = RoutineWork.of(draft.toDance(), draft.toPlaced(), shelf.repertoire());
+            RoutineWork work = desk.workOf(draft);
             bars = work.length().dividedBy(draft.toDance().bar());
-            broken = (int) work.junctions().stream().filter(Junction::isBroken).count();
+            broken = (int) work.junctions().stream()
+                    .filter(Junction::isBroken)
+                    .filter(join -> draft.figures().get(join.index()).accepted() == null)
+                    .count();
         } catch (IllegalArgumentException e) {
             broken = -1;
         }
@@ -53,12 +58,19 @@ class RoutineService {
                 draft.figures().size(),
                 broken,
                 draft.note(),
+                draft.couple(),
                 entity.savedAt());
     }
 
     @Transactional(readOnly = true)
     RoutineView get(UUID id) {
         return view(find(id));
+    }
+
+    /** A kept routine. */
+    @Transactional(readOnly = true)
+    public RoutineDraft draft(UUID id) {
+        return read(find(id));
     }
 
     @Transactional
@@ -81,14 +93,8 @@ class RoutineService {
 
     @Transactional
     void delete(UUID id) {
+        versions.deleteByKeyRoutineId(id);
         routines.delete(find(id));
-    }
-
-    /** Works out a routine as it is being edited, with what could follow the selected figure (from 0, -1 for none). */
-    @Transactional(readOnly = true)
-    RoutineWorkView work(RoutineDraft draft, int selected) {
-        return RoutineWorkView.of(
-                draft, RoutineWork.of(draft.toDance(), draft.toPlaced(), shelf.repertoire()), selected);
     }
 
     private RoutineEntity find(UUID id) {

@@ -7,5 +7,13 @@ import java.util.UUID;
 record RoutineView(UUID id, long version, Instant savedAt, RoutineDraft routine) {
     /** A line in the list of routines. */
     record RoutineSummary(
-            UUID id, String name, String dance, int bars, int figures, int brokenJoins, String note, Instant savedAt) {}
+            UUID id,
+            String name,
+            String dance,
+            int bars,
+            int figures,
+            int brokenJoins,
+            String note,
+            String couple,
+            Instant savedAt) {}
 }

@@ -1,27 +1,27 @@
 package fluidframe.server.routine;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import fluidframe.core.check.RuleBook;
 import fluidframe.core.couple.Role;
 import fluidframe.core.direction.Alignment;
 import fluidframe.core.direction.Direction;
 import fluidframe.core.direction.TurnText;
-import fluidframe.core.floor.FloorPlan;
-import fluidframe.core.floor.Footfall;
-import fluidframe.core.floor.Point;
-import fluidframe.core.link.Adjustment;
+import fluidframe.core.link.Arrival;
 import fluidframe.core.link.Danceable;
-import fluidframe.core.link.Link;
+import fluidframe.core.music.Song;
 import fluidframe.core.routine.Block;
-import fluidframe.core.routine.Hall;
-import fluidframe.core.routine.Junction;
+import fluidframe.core.routine.Budget;
+import fluidframe.core.routine.FloorReport;
 import fluidframe.core.routine.RoutineWork;
 import fluidframe.core.routine.Successor;
-import fluidframe.server.figure.WorkView.PlaceView;
+import fluidframe.core.rule.Sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
-/** A routine worked out, ready to be drawn: beats from its beginning, places in metres, directions in sixteenths from x. */
+/** A routine worked out, ready to be drawn: beats from its first bar, places in metres, directions in sixteenths from x. */
+@JsonInclude(JsonInclude.Include.NON_NULL)
 record RoutineWorkView(
         int beatsPerBar,
         double bars,
@@ -31,12 +31,16 @@ record RoutineWorkView(
         boolean canRepeat,
         int corners,
         int brokenJoins,
+        BudgetView budget,
         List<BlockView> blocks,
         List<JoinView> joins,
-        List<StopView> path,
+        List<CircuitView.StopView> path,
         List<String> floorNotes,
+        FitView fit,
+        String fitProblem,
         List<NextView> next) {
-    /** A figure in its place. */
+    /** A figure or free element in its place; the side of the floor after it, and metres danced along it and left of it. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
     record BlockView(
             String figure,
             String name,
@@ -47,30 +51,30 @@ record RoutineWorkView(
             double seconds,
             String begins,
             String ends,
+            StateView after,
             boolean corner,
-            int openFindings) {}
+            int openFindings,
+            int side,
+            double along,
+            double left,
+            List<UseView> uses,
+            List<TimingView> timings) {}
 
-    /** The join before figure {@code index} (from 1); verdict is yes, yes-if or no. */
-    record JoinView(
-            int index,
-            String verdict,
-            boolean customary,
-            List<String> reasons,
-            List<ConditionView> conditions,
-            List<AdjustmentView> adjustments,
-            List<RepairView> repairs) {}
+    /** How both are left: what the next figure has to begin with; beat of the bar from 1. */
+    record StateView(
+            String man, String lady, String manFree, String ladyFree, String position, String hold, String beat) {}
 
-    /** One thing both figures have to agree on. */
-    record ConditionView(String kind, boolean holds, String left, String wanted) {}
+    /** Another way of dancing the same figure. */
+    record UseView(String name, RoutineDraft.PlacedDraft figure, double bars) {}
 
-    /** What would make the join possible: the corner before the figure, or another last turn of the figure before it. */
-    record AdjustmentView(String words, boolean corner, int lastTurn) {}
+    /** Another timing of the same figure, as counted. */
+    record TimingView(String id, String counts) {}
 
-    /** A figure that can be put between. */
-    record RepairView(String name, RoutineDraft.PlacedDraft figure, double bars) {}
+    /** What the routine is made of; {@code missed} are phrases, from 1, that begin within a figure. */
+    record BudgetView(int phrases, int phraseHits, List<Integer> missed, List<DancedView> figures) {}
 
-    /** Where the middle of the couple is after a step, and where the bodies face. */
-    record StopView(double beat, int block, PlaceView place, double man, double lady) {}
+    /** How often a figure is danced. */
+    record DancedView(String figure, String name, int times) {}
 
     /** What can be danced next. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -78,160 +82,151 @@ record RoutineWorkView(
             String name,
             RoutineDraft.PlacedDraft figure,
             double bars,
-            String level,
             String verdict,
             boolean customary,
             boolean leadsOn,
-            AdjustmentView adjustment) {}
+            JoinView.AdjustmentView adjustment) {}
 
-    static RoutineWorkView of(RoutineDraft draft, RoutineWork work, int selected) {
-        int beatsPerBar = draft.toDance().beatsPerBar();
-        double secondsPerBeat = 60 / (draft.tempo() * beatsPerBar);
-        FloorPlan plan = work.floor(draft.toHall(), draft.toStride());
+    /** What the drawing needs besides the routine: the song, if it is set to one. */
+    static RoutineWorkView of(RoutineDraft draft, RoutineWork work, Optional<Song> song, int selected) {
+        int beatsPerBar = work.dance().beatsPerBar();
+        FloorReport floor = FloorReport.of(work, draft.toHall(), draft.toStride());
+        Clock clock = Clock.of(draft, song, beatsPerBar);
         double beats = work.length().toDouble();
+        double first =
+                work.blocks().isEmpty() ? 0 : work.blocks().get(0).start().toDouble();
+        List<JoinView> joins = work.junctions().stream()
+                .map(junction -> JoinView.of(
+                        junction, draft.figures().get(junction.index()).accepted(), beatsPerBar))
+                .toList();
+        FitView.Set fit = FitView.of(draft, work, song);
         return new RoutineWorkView(
                 beatsPerBar,
                 beats / beatsPerBar,
-                Math.round(beats * secondsPerBeat * 10) / 10.0,
+                Math.round((clock.seconds(first + beats) - clock.seconds(first)) * 10) / 10.0,
                 TurnText.amount(work.turned(1)),
                 TurnText.amount(work.turned(-1)),
                 work.canRepeat(),
-                (int) draft.figures().stream()
-                        .skip(1)
-                        .filter(RoutineDraft.PlacedDraft::corner)
-                        .count(),
-                (int) work.junctions().stream().filter(Junction::isBroken).count(),
-                blocks(draft, work, secondsPerBeat),
-                work.junctions().stream().map(RoutineWorkView::join).toList(),
-                path(work, plan),
-                floorNotes(draft.toHall(), work, plan),
+                work.blocks().isEmpty()
+                        ? 0
+                        : work.blocks().get(work.blocks().size() - 1).corners(),
+                (int) joins.stream().filter(JoinView::isOpen).count(),
+                budget(work, draft.phrase()),
+                blocks(draft, work, floor, clock),
+                joins,
+                CircuitView.stops(floor.path()),
+                floor.notes(),
+                fit.view(),
+                fit.problem(),
                 work.successors(selected).stream()
                         .map(s -> next(s, beatsPerBar))
                         .toList());
     }
 
-    private static List<BlockView> blocks(RoutineDraft draft, RoutineWork work, double secondsPerBeat) {
+    private static BudgetView budget(RoutineWork work, int phraseBars) {
+        Budget budget = Budget.of(work, phraseBars);
+        List<DancedView> figures = new ArrayList<>();
+        budget.figures().forEach((id, times) -> figures.add(new DancedView(id, nameOf(work, id), times)));
+        return new BudgetView(budget.phrases(), budget.phraseHits(), budget.missed(), figures);
+    }
+
+    private static String nameOf(RoutineWork work, String id) {
+        return work.blocks().stream()
+                .flatMap(block -> block.figure().stream())
+                .map(Danceable::figure)
+                .filter(figure -> figure.id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .identity()
+                .name();
+    }
+
+    private static List<BlockView> blocks(RoutineDraft draft, RoutineWork work, FloorReport floor, Clock clock) {
         List<BlockView> views = new ArrayList<>();
         for (int i = 0; i < work.blocks().size(); i++) {
             Block block = work.blocks().get(i);
-            Danceable danced = block.danced();
-            var steps = danced.chart().man();
-            Direction start = danced.ledger().of(Role.MAN).start().plus(block.rotation());
-            Direction end = danced.ledger().of(Role.MAN).last().foot().plus(block.rotation());
-            var findings =
-                    fluidframe.core.check.RuleBook.standard().check(fluidframe.core.rule.Sheet.of(danced.figure()));
-            views.add(new BlockView(
-                    danced.figure().id(),
-                    danced.name(),
-                    RoutineDraft.PlacedDraft.turnWords(danced.use().lastTurnSixteenths()),
-                    block.start().toDouble(),
-                    block.length().toDouble(),
-                    block.bar(),
-                    Math.round(block.start().toDouble() * secondsPerBeat * 10) / 10.0,
-                    named(steps.get(0).alignment(), start),
-                    named(steps.get(steps.size() - 1).alignment(), end),
-                    draft.figures().get(i).corner() && i > 0,
-                    (int) findings.stream()
-                            .filter(fluidframe.core.check.RuleBook.Checked::isBroken)
-                            .count()));
+            FloorReport.Side side = floor.sides().isEmpty()
+                    ? new FloorReport.Side(0, 0, 0)
+                    : floor.sides().get(i);
+            views.add(block.isFree() ? free(block, work, side, clock) : figure(i, draft, work, side, clock));
         }
         return views;
     }
 
-    private static String named(java.util.Optional<Alignment> charted, Direction foot) {
-        Alignment.Kind kind = charted.map(Alignment::kind).orElse(Alignment.Kind.FACING);
-        return Alignment.of(kind, foot).withFootDirection(foot).toString();
+    private static BlockView free(Block block, RoutineWork work, FloorReport.Side side, Clock clock) {
+        return new BlockView(
+                null,
+                block.name(),
+                "",
+                block.start().toDouble(),
+                block.length().toDouble(),
+                block.bar(work.dance().bar()),
+                clock.rounded(block.start().toDouble()),
+                "",
+                "",
+                null,
+                false,
+                0,
+                side.side(),
+                0,
+                side.left(),
+                List.of(),
+                List.of());
     }
 
-    private static JoinView join(Junction junction) {
-        Link link = junction.link();
-        return new JoinView(
-                junction.index(),
-                verdict(link),
-                junction.customary(),
-                link.obstacles().stream().map(c -> c.reason()).toList(),
-                link.conditions().stream()
-                        .map(c -> new ConditionView(c.kind().toString(), c.holds(), c.left(), c.wanted()))
-                        .toList(),
-                link.adjustments().stream().map(RoutineWorkView::adjustment).toList(),
-                junction.repairs().stream()
-                        .limit(6)
-                        .map(r -> new RepairView(
-                                r.figure().name(),
-                                RoutineDraft.PlacedDraft.of(
-                                        r.figure().figure().id(), r.figure().use(), false),
-                                r.figure().chart().length().toDouble()
-                                        / r.figure().chart().dance().beatsPerBar()))
+    private static BlockView figure(
+            int index, RoutineDraft draft, RoutineWork work, FloorReport.Side side, Clock clock) {
+        Block block = work.blocks().get(index);
+        Danceable danced = block.danced();
+        var steps = danced.chart().man();
+        Direction start = danced.ledger().of(Role.MAN).start().plus(block.rotation());
+        Direction end = danced.ledger().of(Role.MAN).last().foot().plus(block.rotation());
+        var findings = RuleBook.standard().check(Sheet.of(danced.figure()));
+        return new BlockView(
+                danced.figure().id(),
+                danced.name(),
+                RoutineDraft.PlacedDraft.turnWords(danced.use().lastTurnSixteenths()),
+                block.start().toDouble(),
+                block.length().toDouble(),
+                block.bar(work.dance().bar()),
+                clock.rounded(block.start().toDouble()),
+                named(steps.get(0).alignment(), start),
+                named(steps.get(steps.size() - 1).alignment(), end),
+                state(work.arrivalAfter(index).orElseThrow()),
+                work.takesCorner(index),
+                (int) findings.stream().filter(RuleBook.Checked::isBroken).count(),
+                side.side(),
+                Math.round(side.along() * 10) / 10.0,
+                Math.round(side.left() * 10) / 10.0,
+                uses(work, danced),
+                danced.figure().timings().stream()
+                        .map(timing -> new TimingView(timing.id(), timing.man().toString()))
                         .toList());
     }
 
-    private static String verdict(Link link) {
-        return link.verdict().name().toLowerCase(Locale.ROOT).replace('_', '-');
+    private static StateView state(Arrival arrival) {
+        return new StateView(
+                arrival.man().toString(),
+                arrival.lady().toString(),
+                arrival.manFree().spoken(),
+                arrival.ladyFree().spoken(),
+                arrival.position().toString(),
+                arrival.hold().toString(),
+                arrival.nextBeat().plus(fluidframe.core.count.Beats.ONE).toString());
     }
 
-    private static AdjustmentView adjustment(Adjustment adjustment) {
-        return new AdjustmentView(adjustment.words(), adjustment.corner(), adjustment.lastTurnSixteenths());
+    private static List<UseView> uses(RoutineWork work, Danceable danced) {
+        return work.usesOf(danced.figure().id()).stream()
+                .map(use -> new UseView(
+                        use.name(),
+                        RoutineDraft.PlacedDraft.of(use.figure().id(), use.use(), false),
+                        use.chart().length().toDouble() / work.dance().beatsPerBar()))
+                .toList();
     }
 
-    private static List<StopView> path(RoutineWork work, FloorPlan plan) {
-        List<StopView> stops = new ArrayList<>();
-        Point man = plan.startMan();
-        Point lady = plan.startLady();
-        double manBody = 0;
-        double ladyBody = 0;
-        if (!work.blocks().isEmpty()) {
-            Block first = work.blocks().get(0);
-            manBody = first.danced().ledger().of(Role.MAN).start().sixteenths();
-            ladyBody = first.danced().ledger().of(Role.LADY).start().sixteenths();
-            stops.add(new StopView(0, 0, PlaceView.of(man.towards(lady, 0.5)), manBody, ladyBody));
-        }
-        List<Footfall> falls = plan.footfalls();
-        for (int i = 0; i < falls.size(); i++) {
-            Footfall fall = falls.get(i);
-            if (fall.role() == Role.MAN) {
-                man = fall.centre();
-                manBody = fall.body();
-            } else {
-                lady = fall.centre();
-                ladyBody = fall.body();
-            }
-            boolean lastOfItsBeat = i + 1 == falls.size() || falls.get(i + 1).onset() > fall.onset();
-            if (lastOfItsBeat) {
-                stops.add(new StopView(
-                        fall.end(),
-                        blockAt(work, fall.onset()),
-                        PlaceView.of(man.towards(lady, 0.5)),
-                        manBody,
-                        ladyBody));
-            }
-        }
-        return stops;
-    }
-
-    private static int blockAt(RoutineWork work, double beat) {
-        int index = 0;
-        for (int i = 0; i < work.blocks().size(); i++)
-            if (work.blocks().get(i).start().toDouble() <= beat) index = i;
-        return index;
-    }
-
-    private static List<String> floorNotes(Hall hall, RoutineWork work, FloorPlan plan) {
-        List<String> notes = new ArrayList<>();
-        int told = -1;
-        for (Footfall fall : plan.footfalls()) {
-            int block = blockAt(work, fall.onset());
-            double outside = hall.outside(fall.place());
-            if (outside > 0.01 && block != told) {
-                told = block;
-                notes.add(String.format(
-                        Locale.ROOT,
-                        "%s (bar %d) leaves the floor by %.1f m.",
-                        work.blocks().get(block).danced().name(),
-                        work.blocks().get(block).bar(),
-                        Math.max(outside, 0.1)));
-            }
-        }
-        return notes;
+    private static String named(Optional<Alignment> charted, Direction foot) {
+        Alignment.Kind kind = charted.map(Alignment::kind).orElse(Alignment.Kind.FACING);
+        return Alignment.of(kind, foot).withFootDirection(foot).toString();
     }
 
     private static NextView next(Successor successor, int beatsPerBar) {
@@ -240,16 +235,12 @@ record RoutineWorkView(
                 figure.name(),
                 RoutineDraft.PlacedDraft.of(figure.figure().id(), figure.use(), false),
                 figure.chart().length().toDouble() / beatsPerBar,
-                figure.figure().identity().levels().values().stream()
-                        .findFirst()
-                        .map(l -> l.name().toLowerCase(Locale.ROOT))
-                        .orElse(""),
-                verdict(successor.link()),
+                successor.link().verdict().name().toLowerCase(Locale.ROOT).replace('_', '-'),
                 successor.customary(),
                 successor.leadsOn(),
                 successor.link().adjustments().stream()
                         .findFirst()
-                        .map(RoutineWorkView::adjustment)
+                        .map(JoinView.AdjustmentView::of)
                         .orElse(null));
     }
 }

@@ -1,0 +1,91 @@
+package fluidframe.core.routine;
+
+import fluidframe.core.couple.Role;
+import fluidframe.core.floor.FloorPlan;
+import fluidframe.core.floor.Footfall;
+import fluidframe.core.floor.Point;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The way of a couple over the hall, stop by stop: one stop wherever a step of either ends. */
+public record FloorPath(List<Stop> stops) {
+    /**
+     * Where the couple is.
+     *
+     * @param beat beats from the first beat of the first bar
+     * @param block the block danced, from 0; counted through when the routine is danced several times
+     * @param man the middle of the man's body, in metres
+     * @param lady the middle of the lady's body, in metres
+     * @param manBody where his body faces, in sixteenths clockwise from x
+     * @param ladyBody where hers does
+     */
+    public record Stop(double beat, int block, Point man, Point lady, double manBody, double ladyBody) {
+        /** Midway between the two. */
+        public Point middle() {
+            return man.towards(lady, 0.5);
+        }
+    }
+
+    public FloorPath {
+        stops = List.copyOf(stops);
+    }
+
+    static FloorPath of(RoutineWork work, FloorPlan plan) {
+        List<Block> blocks = work.blocks();
+        if (blocks.stream().allMatch(Block::isFree)) return new FloorPath(List.of());
+        double first = blocks.get(0).start().toDouble();
+        Block figure = blocks.stream().filter(b -> !b.isFree()).findFirst().orElseThrow();
+        Point man = plan.startMan();
+        Point lady = plan.startLady();
+        double manBody = body(figure, Role.MAN);
+        double ladyBody = body(figure, Role.LADY);
+        List<Stop> stops = new ArrayList<>(List.of(new Stop(first, 0, man, lady, manBody, ladyBody)));
+        List<Footfall> falls = plan.footfalls();
+        for (int i = 0; i < falls.size(); i++) {
+            Footfall fall = falls.get(i);
+            if (fall.role() == Role.MAN) {
+                man = fall.centre();
+                manBody = fall.body();
+            } else {
+                lady = fall.centre();
+                ladyBody = fall.body();
+            }
+            boolean lastOfItsBeat = i + 1 == falls.size() || falls.get(i + 1).onset() > fall.onset();
+            if (lastOfItsBeat) {
+                stops.add(new Stop(fall.end(), blockAt(work, fall.onset()), man, lady, manBody, ladyBody));
+            }
+        }
+        return new FloorPath(stops);
+    }
+
+    private static double body(Block block, Role role) {
+        return block.danced().ledger().of(role).start().sixteenths() + block.roomRotation();
+    }
+
+    private static int blockAt(RoutineWork work, double beat) {
+        double first = work.blocks().get(0).start().toDouble();
+        double length = work.length().toDouble();
+        int time = (int) Math.floor((beat - first) / length);
+        double within = beat - time * length;
+        int index = 0;
+        for (int i = 0; i < work.blocks().size(); i++) {
+            if (work.blocks().get(i).start().toDouble() <= within) index = i;
+        }
+        return time * work.blocks().size() + index;
+    }
+
+    /** The stop at which a block begins: the last one before any of its own. */
+    public Stop beginning(int block) {
+        Stop found = stops.get(0);
+        for (Stop stop : stops) {
+            if (stop.block() >= block) break;
+            found = stop;
+        }
+        return found;
+    }
+
+    /** The last stop of a block, or of what was danced before it if it has no steps. */
+    public Stop end(int block) {
+        return beginning(block + 1);
+    }
+}

@@ -1,0 +1,37 @@
+package fluidframe.server.event;
+
+import fluidframe.core.event.Event;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+
+/** An event as kept. */
+record EventView(UUID id, long version, EventDraft event) {
+    /** A line in the list of events. */
+    record EventSummary(UUID id, String name, List<String> dances) {}
+
+    /**
+     * A routine against an event, to be handed over.
+     *
+     * @param kept whether nothing is broken; a line to be asked about does not count
+     */
+    record EventReport(
+            String event,
+            String routine,
+            String dance,
+            String couple,
+            double seconds,
+            boolean kept,
+            List<LineView> lines) {}
+
+    /** One demand: {@code verdict} is kept, broken or ask; figures by their places, from 1. */
+    record LineView(String about, String verdict, String detail, List<Integer> places) {
+        static LineView of(Event.Line line) {
+            return new LineView(
+                    line.about(),
+                    line.verdict().name().toLowerCase(Locale.ROOT),
+                    line.detail(),
+                    line.blocks().stream().map(block -> block + 1).toList());
+        }
+    }
+}

@@ -1,0 +1,101 @@
+package fluidframe.server.links;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import fluidframe.core.link.Adjustment;
+import fluidframe.core.link.Condition;
+import fluidframe.core.link.Danceable;
+import fluidframe.core.link.Link;
+import fluidframe.core.link.LinkMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+/** Links as they are sent: verdicts are yes, yes-if or no. */
+final class LinkViews {
+    private LinkViews() {}
+
+    /** The map of a dance; cells name figures by id. */
+    record DanceMapView(
+            List<BandView> beginnings, List<BandView> endings, List<CellView> cells, Map<String, String> names) {}
+
+    /** Figures that begin or end alike. */
+    record BandView(String position, String manFree, List<String> figures) {
+        static BandView of(LinkMap.Band band) {
+            return new BandView(band.position(), band.manFree().spoken(), band.figures());
+        }
+    }
+
+    /** Two figures that can be joined or are customary. */
+    record CellView(String before, String after, String verdict, boolean customary) {
+        static CellView of(LinkMap.Cell cell) {
+            return new CellView(cell.before(), cell.after(), LinkViews.verdict(cell.best()), cell.customary());
+        }
+    }
+
+    /** A figure, part or variant. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    record WayView(String key, String figure, String name, String variant, String part, double bars) {
+        static WayView of(Danceable danced) {
+            return new WayView(
+                    LinkViews.key(danced),
+                    danced.figure().id(),
+                    danced.name(),
+                    danced.use().variant().orElse(null),
+                    danced.use().part().orElse(null),
+                    danced.chart().length().toDouble() / danced.chart().dance().beatsPerBar());
+        }
+    }
+
+    /** Two in order: what both opinions are, every condition with both sides' values, what would make it possible. */
+    record PairView(
+            WayView before,
+            WayView after,
+            String verdict,
+            boolean customary,
+            String alignment,
+            List<PairCondition> conditions,
+            List<PairAdjustment> adjustments) {}
+
+    /** One thing both have to agree on. */
+    record PairCondition(String kind, boolean holds, String left, String wanted, String reason) {
+        static PairCondition of(Condition condition) {
+            return new PairCondition(
+                    condition.kind().toString(),
+                    condition.holds(),
+                    condition.left(),
+                    condition.wanted(),
+                    condition.reason());
+        }
+    }
+
+    /** What would make it possible: the corner between, or another last turn of the first. */
+    record PairAdjustment(String words, boolean corner, int lastTurn) {
+        static PairAdjustment of(Adjustment adjustment) {
+            return new PairAdjustment(adjustment.words(), adjustment.corner(), adjustment.lastTurnSixteenths());
+        }
+    }
+
+    /** A neighbour of a figure. */
+    record NeighbourView(WayView way, String verdict, boolean customary, String words) {}
+
+    /** What leads into a figure and what leads out of it. */
+    record AroundView(WayView way, List<WayView> ways, List<NeighbourView> into, List<NeighbourView> out) {}
+
+    /** A practice loop; metres are along the line of dance. */
+    record LoopView(List<LoopStep> figures, double bars, double metres) {}
+
+    /** A figure of a loop, with the corner taken before it. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    record LoopStep(String figure, String name, String variant, String part, boolean corner) {}
+
+    static String verdict(Link link) {
+        return link.verdict().name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    /** Names one way of dancing a figure: its id, then its variant and part if it has any. */
+    static String key(Danceable danced) {
+        return danced.figure().id()
+                + danced.use().variant().map(v -> "~" + v).orElse("")
+                + danced.use().part().map(p -> "@" + p).orElse("");
+    }
+}

@@ -1,0 +1,183 @@
+package fluidframe.server.routine;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import fluidframe.server.ApiCalls;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+class RoutineToolsApiTest extends ApiCalls {
+    private ObjectNode demo(String name) throws Exception {
+        for (JsonNode summary : call(200, get("/api/routines"), null)) {
+            if (summary.get("name").asText().startsWith(name)) {
+                return (ObjectNode)
+                        call(200, get("/api/routines/" + summary.get("id").asText()), null);
+            }
+        }
+        throw new AssertionError("No routine " + name);
+    }
+
+    private static ObjectNode figure(ObjectNode routine, int index) {
+        return (ObjectNode) routine.at("/figures/" + index);
+    }
+
+    @Test
+    void goesRoundTheFloorUntilItCloses() throws Exception {
+        JsonNode circuit =
+                call(200, post("/api/routines/circuit"), demo("Ostermere").get("routine"));
+        assertThat(circuit.get("times").asInt()).isEqualTo(2);
+        assertThat(circuit.get("closes").asBoolean()).isTrue();
+        assertThat(circuit.get("bars").asDouble()).isEqualTo(32);
+        JsonNode open =
+                call(200, post("/api/routines/circuit"), demo("New opening").get("routine"));
+        assertThat(open.get("problem").asText()).contains("cannot follow the last");
+    }
+
+    @Test
+    void saysForEveryFigureWhatToDoWhenBlocked() throws Exception {
+        JsonNode ways =
+                call(200, post("/api/routines/blocked"), demo("Ostermere").get("routine"));
+        assertThat(ways).hasSize(11);
+        int found = 0;
+        for (JsonNode way : ways) if (way.get("found").asBoolean()) found++;
+        assertThat(found).isPositive();
+    }
+
+    @Test
+    void replacesByWhatIsAsLongAndEveryProposalHolds() throws Exception {
+        ObjectNode routine = (ObjectNode) demo("Ostermere").get("routine");
+        JsonNode fillers = call(
+                200,
+                post("/api/routines/fill").param("from", "1").param("to", "3").param("beats", "9"),
+                routine);
+        assertThat(fillers).isNotEmpty();
+        for (JsonNode filler : fillers) {
+            assertThat(filler.get("bars").asDouble()).isEqualTo(3);
+            ObjectNode changed = routine.deepCopy();
+            ArrayNode figures = (ArrayNode) changed.get("figures");
+            figures.remove(1);
+            figures.remove(1);
+            int at = 1;
+            for (JsonNode put : filler.get("figures")) figures.insert(at++, put);
+            JsonNode work = call(200, post("/api/routines/work"), changed);
+            assertThat(work.get("brokenJoins").asInt())
+                    .as(filler.get("name").asText())
+                    .isZero();
+            assertThat(work.get("bars").asDouble()).isEqualTo(16);
+        }
+        call(
+                422,
+                post("/api/routines/fill").param("from", "9").param("to", "99").param("beats", "9"),
+                routine);
+        call(422, post("/api/routines/fill").param("from", "1").param("to", "2").param("beats", "-3"), routine);
+    }
+
+    @Test
+    void keepsVersionsAndSaysInWhatTheyDiffer() throws Exception {
+        ObjectNode view = demo("New opening");
+        ObjectNode copy = ((ObjectNode) view.get("routine")).put("name", "Versions");
+        JsonNode made = call(201, post("/api/routines"), copy);
+        String path = "/api/routines/" + made.get("id").asText();
+        assertThat(call(201, post(path + "/versions"), Map.of("note", "as begun"))
+                        .get("number")
+                        .asInt())
+                .isEqualTo(1);
+        ObjectNode changed = (ObjectNode) made.get("routine").deepCopy();
+        changed.put("tempo", 30);
+        ((ArrayNode) changed.get("figures"))
+                .add(mapper.createObjectNode().put("element", "Slow bow").put("beats", 6));
+        JsonNode changes = call(200, post(path + "/versions/1/difference"), changed);
+        assertThat(changes).hasSize(2);
+        assertThat(changes.at("/0/kind").asText()).isEqualTo("setting");
+        assertThat(changes.at("/1/kind").asText()).isEqualTo("added");
+        assertThat(changes.at("/1/after").asText()).isEqualTo("Slow bow, 6.0 beats");
+        assertThat(call(200, get(path + "/versions"), null)).hasSize(1);
+        call(404, post(path + "/versions/7/difference"), changed);
+        call(204, delete(path), null);
+        assertThat(call(200, get(path + "/versions"), null)).isEmpty();
+    }
+
+    @Test
+    void anAcceptedJoinIsToldButNotCountedAsBroken() throws Exception {
+        ObjectNode routine = (ObjectNode) demo("Thursday").get("routine");
+        JsonNode before = call(200, post("/api/routines/work"), routine);
+        int first = before.at("/joins/0/index").asInt();
+        figure(routine, first).put("accepted", "We hesitate here on purpose");
+        JsonNode after = call(200, post("/api/routines/work"), routine);
+        assertThat(after.get("brokenJoins").asInt())
+                .isEqualTo(before.get("brokenJoins").asInt() - 1);
+        assertThat(after.at("/joins/0/accepted").asText()).isEqualTo("We hesitate here on purpose");
+        assertThat(after.at("/joins/0/verdict").asText()).isNotEqualTo("yes");
+    }
+
+    @Test
+    void writesAMidiFileThatIsReadAsASongAgain() throws Exception {
+        byte[] file = mvc.perform(post("/api/routines/midi")
+                        .contentType("application/json")
+                        .content(mapper.writeValueAsString(demo("Ostermere").get("routine"))))
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
+        JsonNode song = mapper.readTree(mvc.perform(post("/api/songs/file")
+                        .param("name", "Practice")
+                        .contentType("audio/midi")
+                        .content(file))
+                .andReturn()
+                .getResponse()
+                .getContentAsString(StandardCharsets.UTF_8));
+        assertThat(song.at("/song/beatsPerBar").asInt()).isEqualTo(3);
+        assertThat(song.at("/song/sections").findValuesAsText("name")).contains("Natural Turn", "Whisk");
+    }
+
+    @Test
+    void setsARoutineToASongAndSaysWhereEverythingFalls() throws Exception {
+        ObjectNode song = mapper.createObjectNode()
+                .put("name", "Lantern")
+                .put("beatsPerBar", 3)
+                .put("phraseBars", 8);
+        song.putArray("tempos").add(mapper.createObjectNode().put("bar", 1).put("barsPerMinute", 30));
+        song.putArray("accents").add(mapper.createObjectNode().put("bar", 5).put("beat", 1));
+        ArrayNode sections = song.putArray("sections");
+        sections.add(section("Opening", 2, "INTRODUCTION"));
+        sections.add(section("Verse", 4, "DANCE"));
+        sections.add(section("Second verse", 14, "DANCE"));
+        JsonNode kept = call(201, post("/api/songs"), song);
+        assertThat(kept.get("seconds").asDouble()).isEqualTo(40);
+        ObjectNode routine = (ObjectNode) demo("Ostermere").get("routine");
+        routine.put("song", kept.get("id").asText());
+        JsonNode fit = call(200, post("/api/routines/work"), routine).get("fit");
+        assertThat(fit.get("songBar").asInt()).isEqualTo(3);
+        assertThat(fit.at("/falls/1/bar").asInt()).isEqualTo(5);
+        assertThat(fit.at("/falls/1/seconds").asDouble()).isEqualTo(8);
+        assertThat(fit.get("spareBars").asDouble()).isEqualTo(2);
+        assertThat(fit.get("meetings")).hasSize(2);
+        assertThat(fit.get("accents")).hasSize(1);
+        song.put("beatsPerBar", 4);
+        String path = "/api/songs/" + kept.get("id").asText();
+        call(200, put(path), Map.of("expectedVersion", 0, "song", song));
+        call(409, put(path), Map.of("expectedVersion", 0, "song", song));
+        assertThat(call(200, post("/api/routines/work"), routine)
+                        .get("fitProblem")
+                        .asText())
+                .contains("4 beats a bar");
+        call(204, delete(path), null);
+        assertThat(call(200, post("/api/routines/work"), routine)
+                        .get("fitProblem")
+                        .asText())
+                .contains("is gone");
+        sections.removeAll();
+        assertThat(call(422, post("/api/songs"), song).get("detail").asText()).contains("at least one section");
+    }
+
+    private ObjectNode section(String name, int bars, String kind) {
+        return mapper.createObjectNode().put("name", name).put("bars", bars).put("kind", kind);
+    }
+}
