@@ -1,8 +1,12 @@
 import { createContext } from 'svelte';
 import { api, need, Refusal, type Placed, type RoutineDraft, type RoutineWork, type Schemas } from '$lib/api/client';
 import { History } from './history';
+import * as edits from './routine-edits';
 
 const SAVE_AFTER = 500;
+
+/** Outlives a desk, so that figures can be carried from one routine to another. */
+let clipboard = $state.raw<{ dance: string; figures: Placed[] }>({ dance: '', figures: [] });
 
 /** One routine being composed: its figures, what the server makes of them, undo and redo, kept as it changes. */
 export class RoutineEditor {
@@ -11,6 +15,7 @@ export class RoutineEditor {
   #routine = $state.raw<RoutineDraft>() as RoutineDraft;
   #work = $state.raw<RoutineWork | null>(null);
   #selected = $state(-1);
+  #anchor = $state(-1);
   #message = $state('');
   #stale = $state.raw<Refusal | null>(null);
   #steps = $state({ undo: false, redo: false });
@@ -23,7 +28,7 @@ export class RoutineEditor {
     this.id = view.id;
     this.#version = view.version;
     this.#routine = view.routine;
-    this.#selected = view.routine.figures.length - 1;
+    this.#selected = this.#anchor = view.routine.figures.length - 1;
     void this.#recompute();
   }
 
@@ -53,74 +58,109 @@ export class RoutineEditor {
     return this.#steps.redo;
   }
 
-  select(index: number) {
+  /** The figures selected, from 0; both are -1 before the first. */
+  get span(): edits.Span {
+    const anchor = Math.min(this.#anchor, this.#routine.figures.length - 1);
+    return { from: Math.min(anchor, this.#selected), to: Math.max(anchor, this.#selected) };
+  }
+  /** What was last cut or copied, to be pasted here or into another routine of the same dance. */
+  get clipboard() {
+    return clipboard.dance === this.#routine.dance ? clipboard.figures : [];
+  }
+
+  /** Selects one figure, or all from the one selected first to this. */
+  select(index: number, extend = false) {
     const to = Math.max(-1, Math.min(index, this.#routine.figures.length - 1));
+    if (!extend) this.#anchor = to;
     if (to === this.#selected) return;
     this.#selected = to;
     void this.#recompute();
   }
 
-  /** Puts a figure after the selected one; a join that needs an adjustment gets it along. */
+  selectAll() {
+    this.#anchor = 0;
+    this.select(this.#routine.figures.length - 1, true);
+  }
+
+  /** Puts a figure after the selected ones; a join that needs an adjustment gets it along. */
   insertAfterSelected(figure: Placed, adjustment?: Schemas['AdjustmentView']) {
-    const at = this.#selected + 1;
-    const figures = [...this.#routine.figures];
-    const before = figures[at - 1];
-    if (adjustment && before) figures[at - 1] = { ...before, lastTurn: before.lastTurn + adjustment.lastTurn };
-    figures.splice(at, 0, { ...figure, corner: adjustment?.corner ?? false });
-    this.#edit({ ...this.#routine, figures }, at);
+    const at = this.span.to + 1;
+    const placed = { ...figure, corner: false };
+    const { figures, span } = edits.put(this.#routine.figures, at, [placed]);
+    this.#apply({ figures: adjustment ? edits.adjust(figures, at, adjustment) : figures, span });
   }
 
-  remove(index: number) {
-    const figures = this.#routine.figures.filter((_, i) => i !== index);
-    this.#edit({ ...this.#routine, figures }, Math.min(index, figures.length - 1));
+  remove(span: edits.Span) {
+    if (span.from >= 0) this.#apply(edits.cut(this.#routine.figures, span));
   }
 
-  /** Moves a figure so that it stands at {@code to}. */
-  move(from: number, to: number) {
-    const figures = [...this.#routine.figures];
-    const target = Math.max(0, Math.min(to, figures.length - 1));
-    const [moved] = figures.splice(from, 1);
-    if (!moved || target === from) return;
-    figures.splice(target, 0, moved);
-    this.#edit({ ...this.#routine, figures }, target);
+  copy() {
+    const { from, to } = this.span;
+    if (from < 0) return;
+    clipboard = { dance: this.#routine.dance, figures: this.#routine.figures.slice(from, to + 1) };
+    this.#message = `Copied ${to - from + 1}.`;
+  }
+
+  cut() {
+    this.copy();
+    this.remove(this.span);
+  }
+
+  /** Puts what was copied after the selected figures. */
+  paste() {
+    if (this.clipboard.length === 0) return;
+    this.#apply(edits.put(this.#routine.figures, this.span.to + 1, this.clipboard));
+  }
+
+  repeat() {
+    if (this.span.from >= 0) this.#apply(edits.repeat(this.#routine.figures, this.span));
+  }
+
+  /** Puts others in the place of the selected figures. */
+  replace(span: edits.Span, others: Placed[]) {
+    if (others.length === 0) this.remove(span);
+    else this.#apply(edits.replace(this.#routine.figures, span, others));
+  }
+
+  /** Moves the selected figures by so many places. */
+  shift(by: number) {
+    if (this.span.from >= 0) this.#apply(edits.shift(this.#routine.figures, this.span, by));
+  }
+
+  /** Moves them to where another stands; a figure that is not among the selected goes alone. */
+  carry(from: number, target: number) {
+    const { span } = this;
+    const dragged = from >= span.from && from <= span.to ? span : { from, to: from };
+    const moved = edits.carry(this.#routine.figures, dragged, target);
+    if (moved.figures !== this.#routine.figures) this.#apply(moved);
   }
 
   toggleCorner(index: number) {
-    this.#change(index, (placed) => ({ ...placed, corner: !placed.corner }));
+    const placed = this.#routine.figures[index];
+    if (placed && index > 0) this.change(index, { corner: !placed.corner });
+  }
+
+  /** Changes how one figure is danced; changes of the same field in a row are one step back. */
+  change(index: number, by: Partial<Placed>, group = '') {
+    this.#edit({ ...this.#routine, figures: edits.change(this.#routine.figures, index, by) }, undefined, group);
   }
 
   /** Applies to the join before {@code index} what would make it possible. */
   adjust(index: number, adjustment: Schemas['AdjustmentView']) {
-    const figures = this.#routine.figures.map((placed, i) => {
-      if (i === index) return { ...placed, corner: adjustment.corner ? !placed.corner : placed.corner };
-      if (i === index - 1) return { ...placed, lastTurn: placed.lastTurn + adjustment.lastTurn };
-      return placed;
-    });
-    this.#edit({ ...this.#routine, figures }, this.#selected);
+    this.#edit({ ...this.#routine, figures: edits.adjust(this.#routine.figures, index, adjustment) });
   }
 
-  /** Mends the join before {@code index}: puts figures between, or dances one of the two otherwise. */
   repair(index: number, repair: Schemas['RepairView']) {
-    const figures = [...this.#routine.figures];
-    if (repair.kind === 'between') {
-      const [first, ...rest] = repair.figures;
-      if (first) figures.splice(index, 0, first, ...rest);
-    } else {
-      const at = repair.kind === 'before' ? index - 1 : index;
-      const instead = repair.figures[0];
-      const before = figures[at];
-      if (instead && before) figures[at] = { ...instead, corner: before.corner };
-    }
-    this.#edit({ ...this.#routine, figures }, index);
+    this.#apply(edits.mend(this.#routine.figures, index, repair));
   }
 
   /** Takes a proposal in place of all figures; what stood before is one undo away. */
   take(figures: Placed[]) {
-    this.#edit({ ...this.#routine, figures }, 0);
+    this.#apply({ figures, span: { from: 0, to: 0 } });
   }
 
   describe(change: Partial<RoutineDraft>) {
-    this.#edit({ ...this.#routine, ...change }, this.#selected, Object.keys(change).join());
+    this.#edit({ ...this.#routine, ...change }, undefined, Object.keys(change).join());
   }
 
   settle() {
@@ -128,11 +168,11 @@ export class RoutineEditor {
   }
 
   undo() {
-    this.#replace(this.#history.undo(this.#routine), this.#selected);
+    this.#replace(this.#history.undo(this.#routine));
   }
 
   redo() {
-    this.#replace(this.#history.redo(this.#routine), this.#selected);
+    this.#replace(this.#history.redo(this.#routine));
   }
 
   /** Keeps the routine at once; used when leaving. */
@@ -155,23 +195,29 @@ export class RoutineEditor {
     if (!other) return;
     this.#version = Number(this.#stale?.details.currentVersion);
     this.#stale = null;
-    this.#edit(other, other.figures.length - 1);
+    this.restore(other);
   }
 
-  #change(index: number, change: (placed: Placed) => Placed) {
-    const figures = this.#routine.figures.map((placed, i) => (i === index ? change(placed) : placed));
-    this.#edit({ ...this.#routine, figures }, this.#selected);
+  /** Takes another state as a whole, such as a kept version; the one before is one undo away. */
+  restore(other: RoutineDraft) {
+    const last = other.figures.length - 1;
+    this.#edit(other, { from: last, to: last });
   }
 
-  #edit(next: RoutineDraft, selected: number, group = '') {
+  #apply({ figures, span }: edits.Edited) {
+    this.#edit({ ...this.#routine, figures }, span);
+  }
+
+  #edit(next: RoutineDraft, span?: edits.Span, group = '') {
     this.#history.push(this.#routine, group);
-    this.#replace(next, selected);
+    this.#replace(next, span);
   }
 
-  #replace(next: RoutineDraft, selected: number) {
+  #replace(next: RoutineDraft, span = { from: this.#anchor, to: this.#selected }) {
     this.#routine = next;
     this.#message = 'Not kept yet.';
-    this.#selected = Math.min(selected, next.figures.length - 1);
+    this.#anchor = Math.min(span.from, next.figures.length - 1);
+    this.#selected = Math.min(span.to, next.figures.length - 1);
     this.#steps = { undo: this.#history.canUndo, redo: this.#history.canRedo };
     void this.#recompute();
     clearTimeout(this.#timer);

@@ -1,7 +1,8 @@
 <script lang="ts">
   import Button from '$lib/components/ui/Button.svelte';
-  import { api, need, type FigureSummary } from '$lib/api/client';
+  import { api, need, type FigureSummary, type Schemas } from '$lib/api/client';
   import { readingList } from '$lib/state/reading-list';
+  import { element, plain } from '$lib/state/routine-edits';
   import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
   import { getSettings } from '$lib/state/settings.svelte';
 
@@ -9,6 +10,9 @@
   const settings = getSettings();
   let query = $state('');
   let levels = $state.raw(new Map<string, string>());
+  let free = $state('');
+  let freeBeats = $state(editor.work?.beatsPerBar ?? 4);
+  let elements = $state.raw<Schemas['FreeElement'][]>([]);
   let every = $state.raw<FigureSummary[] | null>(null);
   const next = $derived(
     (editor.work?.next ?? []).filter((n) => n.name.toLowerCase().includes(query.trim().toLowerCase()))
@@ -23,6 +27,14 @@
         )),
       // Without the list there are no levels to show, and every figure still can be chosen.
       () => (levels = new Map())
+    );
+  });
+
+  $effect(() => {
+    need(api.GET('/api/elements')).then(
+      (found) => (elements = found),
+      // Names can be typed without the list of known ones.
+      () => (elements = [])
     );
   });
 
@@ -85,6 +97,39 @@
       </li>
     {/each}
   </ul>
+  <form
+    class="mt-1.5 flex items-center gap-1.5 text-sm"
+    onsubmit={(event) => {
+      event.preventDefault();
+      editor.insertAfterSelected(element(free.trim(), freeBeats));
+      free = '';
+    }}
+  >
+    <input
+      bind:value={free}
+      required
+      maxlength="80"
+      aria-label="Free element"
+      placeholder="free element, such as a pose"
+      list="free-elements"
+      class="min-w-0 grow rounded-xs border border-line bg-raised px-1.5 py-0.5"
+    />
+    <datalist id="free-elements">
+      {#each elements as known (known.name)}<option value={known.name}></option>{/each}
+    </datalist>
+    <label class="whitespace-nowrap"
+      ><input
+        bind:value={freeBeats}
+        type="number"
+        min="1"
+        max="128"
+        step="0.5"
+        required
+        class="w-16 rounded-xs border border-line bg-raised px-1 py-0.5 text-right"
+      /> beats</label
+    >
+    <Button type="submit" disabled={free.trim() === ''}>Put in</Button>
+  </form>
   <div class="mt-1.5">
     <Button kind="quiet" aria-expanded={every !== null} onclick={() => void showEvery()}
       >Any figure, whether it joins or not</Button
@@ -93,16 +138,7 @@
       <ul class="mt-1 flex flex-wrap gap-1.5">
         {#each every as figure (figure.id)}
           <li>
-            <Button
-              onclick={() =>
-                editor.insertAfterSelected({
-                  figure: figure.id,
-                  lastTurn: 0,
-                  corner: false,
-                  times: 1,
-                  otherFoot: false
-                })}>{figure.name}</Button
-            >
+            <Button onclick={() => editor.insertAfterSelected(plain(figure.id))}>{figure.name}</Button>
           </li>
         {/each}
       </ul>

@@ -13,7 +13,7 @@
   const join = $derived(editor.work?.joins.find((j) => j.index === editor.selected));
   const before = $derived(editor.work?.blocks[editor.selected - 1]);
   const block = $derived(editor.work?.blocks[editor.selected]);
-  const broken = $derived(editor.work?.joins.filter((j) => j.verdict !== 'yes') ?? []);
+  const broken = $derived(editor.work?.joins.filter((j) => j.verdict !== 'yes' && !j.accepted) ?? []);
   const nextBroken = $derived(broken.find((j) => j.index > editor.selected) ?? broken[0]);
 </script>
 
@@ -35,6 +35,15 @@
   </div>
   {#if !block}
     <p class="text-sm text-soft">What is chosen below is danced first.</p>
+  {:else if join?.free}
+    <p class="text-sm text-soft">
+      A free element is on one side: only the beat can be judged, and {join.verdict === 'yes'
+        ? 'it fits'
+        : 'it does not fit'}.
+    </p>
+    {#each join.reasons as reason (reason)}<p class="text-sm text-broken">{settings.say(reason)}</p>{/each}
+  {:else if !join && block.figure === undefined}
+    <p class="text-sm text-soft">A free element begins the routine.</p>
   {:else if !join}
     <p class="text-sm text-soft">It begins the routine, {block.begins}, on beat 1.</p>
   {:else}
@@ -71,6 +80,18 @@
           </div>
         {/if}
       {/each}
+    {/if}
+    {#if join.verdict !== 'yes'}
+      <label class="mt-1.5 flex items-center gap-2 text-sm"
+        ><span class="text-soft">Or let it stand, because</span>
+        <input
+          value={join.accepted ?? ''}
+          maxlength="300"
+          placeholder="your reason"
+          class="min-w-0 grow rounded-xs border border-line bg-raised px-1.5 py-0.5"
+          onchange={(event) => editor.change(join.index, { accepted: event.currentTarget.value.trim() || undefined })}
+        /></label
+      >
     {/if}
     <details class="mt-1 text-sm">
       <summary class="cursor-pointer text-soft">Both sides, value by value</summary>

@@ -8,16 +8,22 @@
     join: Join | undefined;
     left: number;
     width: number;
+    /** Whether it begins within a bar. */
+    halfBar: boolean;
+    onpick: (extend: boolean) => void;
     onkey: (event: KeyboardEvent) => void;
     ondrag: () => void;
     ondropped: () => void;
   }
 
-  let { block, index, join, left, width, onkey, ondrag, ondropped }: Props = $props();
+  let { block, index, join, left, width, halfBar, onpick, onkey, ondrag, ondropped }: Props = $props();
   const editor = getRoutineEditor();
-  const selected = $derived(editor.selected === index);
+  const selected = $derived(index >= editor.span.from && index <= editor.span.to);
+  const placed = $derived(editor.routine.figures[index]);
+  const free = $derived(block.figure === undefined);
   const narrow = $derived(width < 110);
   const broken = $derived(join !== undefined && join.verdict !== 'yes');
+  const accepted = $derived(broken && Boolean(join?.accepted));
   const joined = $derived(
     join === undefined
       ? ''
@@ -25,15 +31,19 @@
         ? 'joins the figure before'
         : join.verdict === 'yes-if'
           ? 'joins if adjusted'
-          : 'cannot join the figure before'
+          : accepted
+            ? 'does not join, accepted'
+            : 'cannot join the figure before'
   );
 </script>
 
 <div
   role="option"
-  tabindex={selected || (editor.selected < 0 && index === 0) ? 0 : -1}
+  tabindex={editor.selected === index || (editor.selected < 0 && index === 0) ? 0 : -1}
   aria-selected={selected}
-  aria-label="{index + 1}: {block.name}, bar {block.bar}, {block.begins} to {block.ends}{joined ? `, ${joined}` : ''}"
+  aria-label="{index + 1}: {block.name}, bar {block.bar}{free ? '' : `, ${block.begins} to ${block.ends}`}{joined
+    ? `, ${joined}`
+    : ''}"
   data-block={index}
   draggable="true"
   ondragstart={ondrag}
@@ -42,10 +52,11 @@
     event.preventDefault();
     ondropped();
   }}
-  onclick={() => editor.select(index)}
+  onclick={(event) => onpick(event.shiftKey)}
   onkeydown={onkey}
   class={[
-    'absolute inset-y-1 cursor-grab overflow-hidden border-t-4 bg-raised py-1 pr-0.5 pl-3.5 text-left',
+    'absolute inset-y-1 cursor-grab overflow-hidden border-t-4 py-1 pr-0.5 pl-3.5 text-left',
+    free ? 'border-dashed bg-tint' : 'bg-raised',
     selected ? 'z-10 border-accent outline-2 outline-accent' : 'border-strong'
   ]}
   style:left="{left + 1}px"
@@ -54,14 +65,22 @@
   <span class={['block font-display leading-[1.05] font-semibold', narrow ? 'text-[0.74rem]' : 'text-[0.98rem]']}
     >{block.name}</span
   >
-  <span class="mt-0.5 block text-[0.7rem] leading-tight text-soft"
-    >{#if !narrow}{block.begins}{/if} → {block.ends}</span
-  >
+  {#if free}<span class="mt-0.5 block text-[0.7rem] leading-tight text-soft">free, {block.beats} beats</span>
+  {:else}<span class="mt-0.5 block text-[0.7rem] leading-tight text-soft"
+      >{#if !narrow}{block.begins}{/if} → {block.ends}</span
+    >{/if}
   {#if block.use}<span class="block text-[0.7rem] leading-tight text-accent">{block.use}</span>{/if}
   {#if block.corner}<span
       class="absolute inset-x-3 bottom-0 bg-accent px-1 text-[0.68rem] leading-4 font-semibold text-on-accent"
       title="begins on the new line of dance">corner</span
     >{/if}
+  {#if halfBar}<span class="absolute top-0 right-0.5 text-[0.62rem] text-soft" title="begins within the bar">½</span
+    >{/if}
+  {#if placed?.note}<span
+      class="absolute right-1 bottom-4 size-1.5 rounded-full bg-accent"
+      title={placed.note}
+      aria-hidden="true"
+    ></span>{/if}
   {#if block.openFindings > 0}<span
       class="absolute right-1 bottom-0.5 text-xs font-semibold text-broken"
       title="its chart has broken findings">▲{block.openFindings}</span
@@ -70,13 +89,15 @@
     <span
       class={[
         'absolute inset-y-0 left-0 flex w-3 items-center justify-center text-xs font-bold',
-        broken
-          ? join.verdict === 'no'
-            ? 'bg-broken text-sheet'
-            : 'bg-doubtful text-sheet'
-          : 'bg-sound-tint text-sound'
+        accepted
+          ? 'border-r border-doubtful bg-doubtful-tint text-doubtful'
+          : broken
+            ? join.verdict === 'no'
+              ? 'bg-broken text-sheet'
+              : 'bg-doubtful text-sheet'
+            : 'bg-sound-tint text-sound'
       ]}
-      aria-hidden="true">{join.verdict === 'yes' ? '·' : join.verdict === 'yes-if' ? '?' : '!'}</span
+      aria-hidden="true">{accepted ? '≈' : join.verdict === 'yes' ? '·' : join.verdict === 'yes-if' ? '?' : '!'}</span
     >
   {/if}
 </div>

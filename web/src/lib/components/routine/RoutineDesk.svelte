@@ -3,16 +3,32 @@
   import type { Schemas } from '$lib/api/client';
   import StaleDialog from '$lib/components/figure/StaleDialog.svelte';
   import { RoutineEditor, setRoutineEditor } from '$lib/state/routine-editor.svelte';
+  import Tabs from '$lib/components/ui/Tabs.svelte';
+  import BlockedPanel from './BlockedPanel.svelte';
+  import BudgetPanel from './BudgetPanel.svelte';
+  import FigurePanel from './FigurePanel.svelte';
   import FollowPanel from './FollowPanel.svelte';
   import JoinPanel from './JoinPanel.svelte';
+  import MusicPanel from './MusicPanel.svelte';
   import Ribbon from './Ribbon.svelte';
   import RoutineFloor from './RoutineFloor.svelte';
   import RoutineHeader from './RoutineHeader.svelte';
+  import VersionsPanel from './VersionsPanel.svelte';
 
   let { view }: { view: Schemas['RoutineView'] } = $props();
   // The desk is made anew for every routine, so the first view is the one it edits.
   // svelte-ignore state_referenced_locally
   const editor = setRoutineEditor(new RoutineEditor(view));
+
+  const TABS = [
+    { value: 'next', word: 'Join and next' },
+    { value: 'figure', word: 'Figure' },
+    { value: 'music', word: 'Music' },
+    { value: 'made', word: 'Made of' },
+    { value: 'blocked', word: 'Blocked' },
+    { value: 'versions', word: 'Versions' }
+  ];
+  let tab = $state('next');
 
   beforeNavigate(() => void editor.flush());
 
@@ -33,10 +49,20 @@
 <Ribbon />
 <div class="mt-4 grid grid-cols-1 gap-5 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)]">
   <RoutineFloor />
-  <div class="flex min-w-0 flex-col gap-4">
-    <JoinPanel />
-    <FollowPanel />
-  </div>
+  <Tabs label="About the routine" tabs={TABS} bind:value={tab}>
+    {#snippet panel(shown)}
+      {#if shown === 'next'}
+        <div class="flex min-w-0 flex-col gap-4">
+          <JoinPanel />
+          <FollowPanel />
+        </div>
+      {:else if shown === 'figure'}<FigurePanel />
+      {:else if shown === 'music'}<MusicPanel />
+      {:else if shown === 'made'}<BudgetPanel />
+      {:else if shown === 'blocked'}<BlockedPanel />
+      {:else}<VersionsPanel />{/if}
+    {/snippet}
+  </Tabs>
 </div>
 <StaleDialog
   stale={editor.stale}

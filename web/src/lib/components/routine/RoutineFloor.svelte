@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { api, need, type Schemas } from '$lib/api/client';
+  import Button from '$lib/components/ui/Button.svelte';
   import FloorBoards from '$lib/components/floor/FloorBoards.svelte';
   import { away } from '$lib/components/floor/geometry';
   import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
@@ -8,18 +10,53 @@
   const settings = getSettings();
   const floor = $derived(editor.routine.floor);
   const hall = $derived({ x: 0, y: 0, width: floor.length, height: floor.width });
-  const path = $derived(editor.work?.path ?? []);
+  let both = $state(false);
+  let circuit = $state.raw<{ of: unknown; view: Schemas['CircuitView'] } | null>(null);
+  let failed = $state('');
+  /** Which stop is stepped to, from 0; none shows the whole way. */
+  let step = $state<number | null>(null);
+  /** A circuit is only shown for the routine it was worked out for. */
+  const round = $derived(
+    circuit && circuit.of === editor.routine && circuit.view.path.length > 0 ? circuit.view : null
+  );
+  const path = $derived(round?.path ?? editor.work?.path ?? []);
+  const now = $derived(step === null ? undefined : path[Math.min(step, path.length - 1)]);
+  const block = $derived(editor.work?.blocks[Math.max(0, editor.selected)]);
+  const SIDES = ['first long side', 'first short side', 'second long side', 'second short side'];
   const unit = $derived(Math.max(floor.length, floor.width) / 60);
   const legs = $derived(
-    (editor.work?.blocks ?? []).map((block, index) => {
+    Array.from({ length: (path.at(-1)?.block ?? -1) + 1 }, (_, index) => {
       const stops = path.filter((stop) => stop.block === index);
       const first = path.indexOf(stops[0] ?? path[0]!);
       const from = index === 0 ? [] : path.slice(Math.max(first - 1, 0), first);
-      return { block, index, stops: [...from, ...stops] };
+      return { index, stops: stops.length > 0 ? [...from, ...stops] : [] };
     })
   );
   const starts = $derived(legs.map((leg) => ({ ...leg, stop: leg.stops[0] })).filter((leg) => leg.stop));
   const end = $derived(path.at(-1));
+  const blocks = $derived(editor.work?.blocks.length ?? 0);
+  const chosen = (leg: number) => blocks > 0 && leg % blocks === editor.selected;
+  const line = (points: { x: number; y: number }[]) => `M${points.map((p) => `${p.x} ${p.y}`).join('L')}`;
+
+  async function goRound() {
+    if (round) {
+      circuit = null;
+      return;
+    }
+    const routine = editor.routine;
+    try {
+      circuit = { of: routine, view: await need(api.POST('/api/routines/circuit', { body: routine })) };
+      failed = circuit.view.problem;
+    } catch (error) {
+      failed = error instanceof Error ? error.message : String(error);
+    }
+  }
+
+  function stepTo(index: number) {
+    step = Math.max(0, Math.min(index, path.length - 1));
+    const stop = path[step];
+    if (stop && blocks > 0) editor.select(stop.block % blocks);
+  }
 </script>
 
 <section aria-label="Floor plan" class="flex min-w-0 flex-col gap-1">
@@ -66,17 +103,34 @@
           0.6} {-unit}"
       />
     </g>
-    {#each legs as leg (leg.index)}
+    {#if both && path.length > 0}
       <path
-        d="M{leg.stops.map((stop) => `${stop.place.x} ${stop.place.y}`).join('L')}"
+        d={line(path.map((stop) => stop.his))}
         fill="none"
-        stroke={editor.selected === leg.index ? 'var(--color-accent)' : 'var(--color-ink)'}
-        stroke-width={unit * (editor.selected === leg.index ? 0.55 : 0.26)}
+        stroke="var(--color-man)"
+        stroke-width={unit * 0.16}
+        opacity=".8"
+      />
+      <path
+        d={line(path.map((stop) => stop.hers))}
+        fill="none"
+        stroke="var(--color-lady)"
+        stroke-width={unit * 0.16}
+        stroke-dasharray="{unit * 0.4} {unit * 0.3}"
+        opacity=".8"
+      />
+    {/if}
+    {#each legs.filter((leg) => leg.stops.length > 0) as leg (leg.index)}
+      <path
+        d={line(leg.stops.map((stop) => stop.place))}
+        fill="none"
+        stroke={chosen(leg.index) ? 'var(--color-accent)' : 'var(--color-ink)'}
+        stroke-width={unit * (chosen(leg.index) ? 0.55 : 0.26)}
         stroke-linejoin="round"
         stroke-linecap="round"
       />
     {/each}
-    {#each starts as leg (leg.index)}
+    {#each starts.filter((leg) => leg.index < blocks) as leg (leg.index)}
       {@const stop = leg.stop!}
       {@const man = away(stop.place.x, stop.place.y, unit * 1.5, stop.man)}
       {@const lady = away(stop.place.x, stop.place.y, unit * 1.5, stop.lady)}
@@ -105,11 +159,55 @@
         text-anchor="middle"
         dominant-baseline="central"
         fill="var(--color-ink)"
-        font-weight={editor.selected === leg.index ? 800 : 500}>{leg.index + 1}</text
+        font-weight={chosen(leg.index) ? 800 : 500}>{(leg.index % Math.max(blocks, 1)) + 1}</text
       >
     {/each}
+    {#if now}
+      {@const his = away(now.his.x, now.his.y, unit * 1.2, now.man)}
+      {@const hers = away(now.hers.x, now.hers.y, unit * 1.2, now.lady)}
+      <g stroke-width={unit * 0.35} stroke-linecap="round">
+        <circle cx={now.his.x} cy={now.his.y} r={unit * 0.7} fill="var(--color-man)" />
+        <path d="M{now.his.x} {now.his.y}L{his.x} {his.y}" stroke="var(--color-man)" />
+        <circle cx={now.hers.x} cy={now.hers.y} r={unit * 0.7} fill="var(--color-lady)" />
+        <path d="M{now.hers.x} {now.hers.y}L{hers.x} {hers.y}" stroke="var(--color-lady)" />
+      </g>
+    {/if}
     {#if end}<circle cx={end.place.x} cy={end.place.y} r={unit * 0.6} fill="var(--color-accent)" />{/if}
   </svg>
+  {#if path.length > 1}
+    <div class="flex flex-wrap items-center gap-x-3 gap-y-1 text-sm">
+      <Button class="px-1.5 py-0" aria-label="Step back" onclick={() => stepTo((step ?? 1) - 1)}>‹</Button>
+      <input
+        type="range"
+        min="0"
+        max={path.length - 1}
+        value={step ?? 0}
+        aria-label="Step through it"
+        aria-valuetext={now
+          ? `bar ${Math.floor(now.beat / (editor.work?.beatsPerBar ?? 3)) + 1}, ${editor.work?.blocks[now.block % blocks]?.name}`
+          : 'the whole way'}
+        oninput={(event) => stepTo(Number(event.currentTarget.value))}
+        class="w-40"
+      />
+      <Button class="px-1.5 py-0" aria-label="Step on" onclick={() => stepTo((step ?? -1) + 1)}>›</Button>
+      <label class="flex items-center gap-1"><input type="checkbox" bind:checked={both} /> both dancers</label>
+      <Button aria-pressed={round !== null} onclick={() => void goRound()}
+        >{round ? 'Once through' : 'The whole circuit'}</Button
+      >
+      {#if round}
+        <span class={round.closes ? 'text-sound' : 'text-doubtful'} role="status"
+          >{round.closes ? 'It closes' : `It misses its beginning by ${round.gap} m`} after {round.times} times, {Number(
+            round.bars.toFixed(2)
+          )} bars, {round.seconds} s{round.outside > 0 ? `; up to ${round.outside} m off the floor` : ''}</span
+        >
+      {:else if block?.figure}
+        <span class={block.left < 0 ? 'text-broken' : 'text-soft'}
+          >{block.left} m of the {SIDES[block.side % 4]} left after {block.name}, bar {block.bar}</span
+        >
+      {/if}
+    </div>
+  {/if}
+  {#if failed}<p role="alert" class="text-sm text-doubtful">{failed}</p>{/if}
   {#each editor.work?.floorNotes ?? [] as note (note)}
     <p class="text-sm font-semibold text-broken">{note}</p>
   {/each}

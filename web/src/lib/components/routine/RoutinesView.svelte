@@ -6,7 +6,22 @@
 
   const settings = getSettings();
   let routines = $state.raw<RoutineSummary[] | null>(null);
+  /** Bars a minute at which each dance is usually played. */
+  const TEMPOS: Record<string, number> = {
+    waltz: 29,
+    tango: 32,
+    'viennese-waltz': 59,
+    foxtrot: 29,
+    quickstep: 50,
+    samba: 51,
+    'cha-cha': 31,
+    rumba: 26,
+    'paso-doble': 60,
+    jive: 43,
+    'east-coast-swing': 34
+  };
   let name = $state('');
+  let couple = $state('');
   let failed = $state('');
 
   $effect(() => {
@@ -25,8 +40,17 @@
   async function begin(event: SubmitEvent) {
     event.preventDefault();
     try {
-      const floor = { length: 16, width: 11, startX: 2, startY: 9.3, stride: 0.7 };
-      const body = { name: name.trim(), dance: settings.dance, tempo: 29, floor, note: '', figures: [] };
+      const floor = { length: 24, width: 14, startX: 3, startY: 11.5, stride: 0.7 };
+      const tempo = TEMPOS[settings.dance.replace('american-', '')] ?? 30;
+      const body = {
+        name: name.trim(),
+        dance: settings.dance,
+        tempo,
+        floor,
+        note: '',
+        couple: couple.trim(),
+        figures: []
+      };
       const made = await need(api.POST('/api/routines', { body }));
       await goto(`/routines/${made.id}`);
     } catch (error) {
@@ -54,6 +78,13 @@
       placeholder="Name of a new routine"
       class="w-60 rounded-xs border border-strong bg-raised px-2 py-1"
     />
+    <input
+      bind:value={couple}
+      maxlength="120"
+      aria-label="Couple"
+      placeholder="for whom"
+      class="w-40 rounded-xs border border-strong bg-raised px-2 py-1"
+    />
     <Button kind="main" type="submit" disabled={name.trim() === ''}>Begin</Button>
   </form>
 </div>
@@ -71,6 +102,7 @@
         <span class={routine.brokenJoins === 0 ? 'text-sm text-sound' : 'text-sm font-semibold text-broken'}
           >{standing(routine)}</span
         >
+        {#if routine.couple}<span class="text-sm whitespace-nowrap">{routine.couple}</span>{/if}
         <span class="min-w-0 grow truncate text-sm text-soft">{routine.note}</span>
         <span class="text-sm whitespace-nowrap">{routine.figures} figures, {routine.bars} bars</span>
       </a>

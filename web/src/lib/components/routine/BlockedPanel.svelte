@@ -1,0 +1,44 @@
+<script lang="ts">
+  import { api, need, type Schemas } from '$lib/api/client';
+  import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
+
+  const editor = getRoutineEditor();
+  let ways = $state.raw<Schemas['BlockedView'][] | null>(null);
+  let failed = $state('');
+
+  $effect(() => {
+    const routine = editor.routine;
+    let left = false;
+    need(api.POST('/api/routines/blocked', { body: routine })).then(
+      (found) => {
+        if (!left) [ways, failed] = [found, ''];
+      },
+      (error: Error) => (failed = error.message)
+    );
+    return () => (left = true);
+  });
+  const bars = (count: number) => `${Number(count.toFixed(2))} ${count === 1 ? 'bar' : 'bars'}`;
+</script>
+
+<section aria-label="When blocked" class="text-sm">
+  <p class="mb-2 text-soft">
+    Another couple stands in the way: leave the figure, dance something that keeps within a step of its place, and go on
+    where the routine allows it.
+  </p>
+  {#if failed}<p role="alert" class="text-broken">{failed}</p>{/if}
+  <ol class="max-h-96 overflow-y-auto border-t border-line">
+    {#each ways ?? [] as way (way.index)}
+      <li class={['border-b border-line py-1', editor.selected === way.index && 'bg-tint']}>
+        <button type="button" class="text-left" onclick={() => editor.select(way.index)}>
+          <span class="font-semibold">{way.index + 1} {way.name}</span>
+          {#if way.found}
+            <span class="block">
+              {way.after === way.name ? 'after it' : `after ${way.after}`}: {way.instead}, {bars(way.bars)}
+              <span class="text-accent">→ {way.rejoin}</span></span
+            >
+          {:else}<span class="block text-soft">nothing of two figures leads back; wait, or go round</span>{/if}
+        </button>
+      </li>
+    {/each}
+  </ol>
+</section>

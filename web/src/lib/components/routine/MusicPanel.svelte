@@ -1,0 +1,119 @@
+<script lang="ts">
+  import { api, need, type Schemas } from '$lib/api/client';
+  import Button from '$lib/components/ui/Button.svelte';
+  import { clock } from '$lib/state/clock';
+  import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
+
+  const editor = getRoutineEditor();
+  let songs = $state.raw<Schemas['SongSummary'][]>([]);
+  let failed = $state('');
+  const fit = $derived(editor.work?.fit);
+  const field = 'rounded-xs border border-line bg-raised px-1.5 py-0.5';
+  const off = $derived(fit?.meetings.filter((meeting) => meeting.late > 0) ?? []);
+
+  $effect(() => {
+    need(api.GET('/api/songs')).then(
+      (found) => (songs = found),
+      (error: Error) => (failed = error.message)
+    );
+  });
+
+  /** Another song begins where its own dance does. */
+  function choose(id: string) {
+    editor.describe({ song: id, songBar: undefined });
+  }
+
+  async function download() {
+    try {
+      const file: unknown = await need(api.POST('/api/routines/midi', { body: editor.routine, parseAs: 'blob' }));
+      const link = document.createElement('a');
+      link.href = URL.createObjectURL(file as Blob);
+      link.download = `${editor.routine.name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.mid`;
+      link.click();
+      URL.revokeObjectURL(link.href);
+      failed = '';
+    } catch (error) {
+      failed = error instanceof Error ? error.message : String(error);
+    }
+  }
+</script>
+
+<section aria-label="Music" class="flex flex-col gap-3 text-sm">
+  <div class="flex flex-wrap items-center gap-3">
+    <label
+      >Song <select class={field} value={editor.routine.song ?? ''} onchange={(e) => choose(e.currentTarget.value)}>
+        <option value="">none, {editor.routine.tempo} bars a minute</option>
+        {#each songs as song (song.id)}<option value={song.id}>{song.name}, {clock(song.seconds)}</option>{/each}
+      </select></label
+    >
+    <label
+      >phrase <input
+        class={[field, 'w-14 text-right']}
+        type="number"
+        min="1"
+        max="32"
+        value={editor.routine.phraseBars ?? 8}
+        onchange={(e) =>
+          e.currentTarget.validity.valid && editor.describe({ phraseBars: Number(e.currentTarget.value) })}
+      /> bars</label
+    >
+    {#if fit}<label
+        >begins on bar <input
+          class={[field, 'w-16 text-right']}
+          type="number"
+          min="1"
+          max="400"
+          value={fit.songBar}
+          onchange={(e) =>
+            e.currentTarget.validity.valid && editor.describe({ songBar: Number(e.currentTarget.value) })}
+        /></label
+      >{/if}
+  </div>
+  {#if failed}<p role="alert" class="text-broken">{failed}</p>{/if}
+  {#if editor.work?.fitProblem}<p role="alert" class="text-broken">{editor.work.fitProblem}</p>{/if}
+  {#if fit}
+    <p role="status" class={fit.spareBars === 0 ? 'text-sound' : fit.spareBars < 0 ? 'font-semibold text-broken' : ''}>
+      {#if fit.spareBars === 0}The routine ends with the song.
+      {:else if fit.spareBars > 0}{Number(fit.spareBars.toFixed(2))} bars of the song are left after it: fill them, or hold
+        the last figure.
+      {:else}It goes on {Number((-fit.spareBars).toFixed(2))} bars after the song has ended: shorten it.{/if}
+    </p>
+    {#if off.length}
+      <ul class="list-disc pl-5">
+        {#each off as meeting (meeting.bar)}
+          <li>
+            {meeting.section} begins at {clock(meeting.seconds)}, {meeting.late} beats into figure {meeting.block + 1},
+            {editor.work?.blocks[meeting.block]?.name}.
+            <Button kind="quiet" class="px-1 py-0" onclick={() => editor.select(meeting.block)}>Show</Button>
+          </li>
+        {/each}
+      </ul>
+      <p class="text-soft">
+        Choose the figures before it on the ribbon; under “Figure” there is what would last as much longer or shorter
+        and still joins.
+      </p>
+    {:else}<p class="text-sound">Every section begins with a figure.</p>{/if}
+    <table class="w-full">
+      <thead class="text-left text-xs text-soft"
+        ><tr
+          ><th class="font-normal">figure</th><th class="font-normal">bar:beat</th><th class="font-normal">at</th><th
+            class="font-normal">section</th
+          ></tr
+        ></thead
+      >
+      <tbody>
+        {#each fit.falls as fall, i (i)}
+          <tr class={['border-t border-line', editor.selected === i && 'bg-tint']}
+            ><td>{editor.work?.blocks[i]?.name}</td><td>{fall.bar}:{fall.beat}</td><td>{clock(fall.seconds)}</td><td
+              >{fall.section}</td
+            ></tr
+          >
+        {/each}
+      </tbody>
+    </table>
+  {/if}
+  <p>
+    <Button onclick={() => void download()}>Save as MIDI</Button>
+    <span class="text-soft">clicks, tempo, a marker at each figure, counts as lyrics</span>
+  </p>
+</section>
