@@ -36,6 +36,9 @@
               {way.after === way.name ? 'after it' : `after ${way.after}`}: {way.instead}, {bars(way.bars)}
               <span class="text-accent">→ {way.rejoin}</span></span
             >
+          {:else if editor.work?.blocks[way.index]?.figure === undefined}<span class="block text-soft"
+              >a free element: up to the two of you</span
+            >
           {:else}<span class="block text-soft">nothing of two figures leads back; wait, or go round</span>{/if}
         </button>
       </li>

@@ -19,10 +19,16 @@
   let closes = $state(false);
   let upTo = $state('');
   let required = $state<string[]>([]);
+  let highlights = $state<string[]>([]);
+  /** Whether it has to go along one long side, round the corner and along a short one. */
+  let round = $state(false);
+  let long = $state(0);
+  let short = $state(0);
   let limits = $state<Record<string, number>>({});
   let weights = $state({ customary: 3, highlight: 5, variety: 4, travel: 1, sides: 1 });
   const WEIGHTS = [
     ['customary', 'customary join'],
+    ['highlight', 'highlight on a phrase'],
     ['variety', 'off for a figure after itself'],
     ['travel', 'metre along the line'],
     ['sides', 'change of turning side']
@@ -37,6 +43,9 @@
     [view, failed] = [null, ''];
     const now = Math.round(editor.work?.bars ?? 0);
     bars = now >= 2 ? now : 16;
+    const floor = editor.routine.floor;
+    // A couple needs about two metres at either end of a side.
+    [long, short] = [Math.max(2, Math.round(floor.length - 5)), Math.max(2, Math.round(floor.width - 5))];
     try {
       const [found, list] = await Promise.all([
         need(api.GET('/api/figures', { params: { query: { dance: editor.routine.dance } } })),
@@ -70,9 +79,10 @@
             first,
             last,
             closes,
-            phraseBars: 8,
-            highlights: [],
+            phraseBars: editor.routine.phraseBars ?? 8,
+            highlights,
             weights,
+            ...(round && { course: { sides: [long, short], tolerance: 2 } }),
             wanted: 4
           }
         })
@@ -166,6 +176,56 @@
           onclick={() => (required = required.filter((other) => other !== id))}>{named.get(id)} ×</button
         >
       {/each}
+    </div>
+    <div class="flex flex-wrap items-center gap-2">
+      <label
+        >highlight <select
+          value=""
+          onchange={(event) => {
+            highlights = [...highlights, event.currentTarget.value];
+            event.currentTarget.value = '';
+          }}
+          class={field}
+        >
+          <option value="">begin a phrase with</option>
+          {#each figures.filter((figure) => !highlights.includes(figure.id)) as figure (figure.id)}<option
+              value={figure.id}>{figure.name}</option
+            >{/each}
+        </select></label
+      >
+      {#each highlights as id (id)}
+        <button
+          type="button"
+          class="rounded-xs border border-accent px-1.5 text-accent"
+          aria-label="{named.get(id)}: no highlight"
+          onclick={() => (highlights = highlights.filter((other) => other !== id))}>{named.get(id)} ×</button
+        >
+      {/each}
+      <label class="ml-auto flex items-center gap-1"
+        ><input type="checkbox" bind:checked={round} /> along the floor:</label
+      >
+      <label
+        ><input
+          type="number"
+          aria-label="Metres along the long side"
+          min="2"
+          max="60"
+          bind:value={long}
+          disabled={!round}
+          class={[field, 'w-16 text-right']}
+        /> m of the long side,</label
+      >
+      <label
+        ><input
+          type="number"
+          aria-label="Metres along the short side"
+          min="2"
+          max="60"
+          bind:value={short}
+          disabled={!round}
+          class={[field, 'w-16 text-right']}
+        /> m of the short</label
+      >
     </div>
     <div class="flex flex-wrap items-center gap-2">
       <label

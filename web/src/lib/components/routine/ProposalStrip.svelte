@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '$lib/api/client';
   import Button from '$lib/components/ui/Button.svelte';
+  import ProposalFloor from './ProposalFloor.svelte';
 
   interface Props {
     proposal: Schemas['ProposalView'];
@@ -26,18 +27,23 @@
     <span class="text-soft">{parts.map(([word, value]) => `${word} ${value}`).join(', ')}</span>
     <Button kind="quiet" class="ml-auto" aria-label="Take proposal {number}" onclick={ontake}>Take</Button>
   </div>
-  <ol class="flex text-xs">
-    {#each proposal.pieces as piece, i (i)}
-      <li
-        style:flex="{piece.bars} 1 0"
-        title="{piece.name}, {piece.bars} {piece.bars === 1 ? 'bar' : 'bars'}{piece.corner ? ', after the corner' : ''}"
-        class={[
-          'min-w-0 overflow-hidden border border-l-0 border-line bg-raised px-1 py-0.5 leading-tight first:border-l',
-          piece.corner && 'border-l-2 border-l-accent'
-        ]}
-      >
-        <span class="line-clamp-3 break-words">{piece.name}</span>
-      </li>
-    {/each}
-  </ol>
+  <div class="flex items-start gap-3">
+    <ProposalFloor figures={proposal.figures} />
+    <ol class="flex min-w-0 grow text-xs">
+      {#each proposal.pieces as piece, i (i)}
+        <li
+          style:flex="{piece.bars} 1 0"
+          title="{piece.name}, {piece.bars} {piece.bars === 1 ? 'bar' : 'bars'}{piece.corner
+            ? ', after the corner'
+            : ''}"
+          class={[
+            'min-w-0 overflow-hidden border border-l-0 border-line bg-raised px-1 py-0.5 leading-tight first:border-l',
+            piece.corner && 'border-l-2 border-l-accent'
+          ]}
+        >
+          <span class="line-clamp-3 break-words">{piece.name}</span>
+        </li>
+      {/each}
+    </ol>
+  </div>
 </section>

@@ -14,6 +14,8 @@
   const phrase = $derived(editor.routine.phraseBars ?? 8);
   const bars = $derived(Math.max(8, Math.ceil((work?.bars ?? 0) + (work?.blocks[0]?.startBeat ?? 0) / beatsPerBar)));
   const perBar = $derived(Math.max(72, Math.floor(width / Math.max(bars, 16))) * (ZOOMS[zoom] ?? 1));
+  /** Where in the bar the figures of the dance begin: on the second beat in rumba. */
+  const lead = $derived((work?.blocks.find((block) => block.figure)?.startBeat ?? 0) % beatsPerBar);
   const numbers = $derived(Array.from({ length: bars }, (_, i) => i + 1));
 
   function focusBlock(index: number, extend = false) {
@@ -99,7 +101,7 @@
             join={work?.joins.find((j) => j.index === index)}
             left={(block.startBeat / beatsPerBar) * perBar}
             width={(block.beats / beatsPerBar) * perBar}
-            halfBar={block.startBeat % beatsPerBar !== 0 && index > 0}
+            halfBar={block.figure !== undefined && (block.startBeat - lead) % beatsPerBar !== 0}
             onpick={(extend) => editor.select(index, extend)}
             onkey={(event) => onkeydown(event, index)}
             ondrag={() => (dragged = index)}

@@ -62,8 +62,11 @@
   style:left="{left + 1}px"
   style:width="{width - 2}px"
 >
-  <span class={['block font-display leading-[1.05] font-semibold', narrow ? 'text-[0.74rem]' : 'text-[0.98rem]']}
-    >{block.name}</span
+  <span
+    class={[
+      'block font-display leading-[1.05] font-semibold [overflow-wrap:anywhere] hyphens-auto',
+      narrow ? 'text-[0.74rem]' : 'text-[0.98rem]'
+    ]}>{block.name}</span
   >
   {#if free}<span class="mt-0.5 block text-[0.7rem] leading-tight text-soft">free, {block.beats} beats</span>
   {:else}<span class="mt-0.5 block text-[0.7rem] leading-tight text-soft"
@@ -74,7 +77,7 @@
       class="absolute inset-x-3 bottom-0 bg-accent px-1 text-[0.68rem] leading-4 font-semibold text-on-accent"
       title="begins on the new line of dance">corner</span
     >{/if}
-  {#if halfBar}<span class="absolute top-0 right-0.5 text-[0.62rem] text-soft" title="begins within the bar">½</span
+  {#if halfBar}<span class="absolute right-0.5 bottom-0 text-[0.68rem] text-soft" title="begins within the bar">½</span
     >{/if}
   {#if placed?.note}<span
       class="absolute right-1 bottom-4 size-1.5 rounded-full bg-accent"

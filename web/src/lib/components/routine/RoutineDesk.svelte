@@ -2,6 +2,7 @@
   import { beforeNavigate } from '$app/navigation';
   import type { Schemas } from '$lib/api/client';
   import StaleDialog from '$lib/components/figure/StaleDialog.svelte';
+  import { getSettings } from '$lib/state/settings.svelte';
   import { RoutineEditor, setRoutineEditor } from '$lib/state/routine-editor.svelte';
   import Tabs from '$lib/components/ui/Tabs.svelte';
   import BlockedPanel from './BlockedPanel.svelte';
@@ -19,6 +20,14 @@
   // The desk is made anew for every routine, so the first view is the one it edits.
   // svelte-ignore state_referenced_locally
   const editor = setRoutineEditor(new RoutineEditor(view));
+
+  // The dances at the top show the one that is on the desk.
+  // svelte-ignore state_referenced_locally
+  const { dance } = view.routine;
+  getSettings().prefer({
+    dance,
+    style: dance.startsWith('american') || dance === 'east-coast-swing' ? 'american' : 'international'
+  });
 
   const TABS = [
     { value: 'next', word: 'Join and next' },

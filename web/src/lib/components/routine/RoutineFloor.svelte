@@ -23,7 +23,21 @@
   const now = $derived(step === null ? undefined : path[Math.min(step, path.length - 1)]);
   const block = $derived(editor.work?.blocks[Math.max(0, editor.selected)]);
   const SIDES = ['first long side', 'first short side', 'second long side', 'second short side'];
-  const unit = $derived(Math.max(floor.length, floor.width) / 60);
+  let near = $state<boolean | null>(null);
+  /** What of the floor is danced on, with room around it. */
+  const danced = $derived.by(() => {
+    const points = path.flatMap((stop) => [stop.his, stop.hers]);
+    const [xs, ys] = [points.map((p) => p.x), points.map((p) => p.y)];
+    const across = Math.max(5, Math.max(...xs) - Math.min(...xs) + 2, (Math.max(...ys) - Math.min(...ys) + 2) * 1.7);
+    const [x, y] = [(Math.max(...xs) + Math.min(...xs)) / 2, (Math.max(...ys) + Math.min(...ys)) / 2];
+    return { x: x - across / 2, y: y - across / 3.4, width: across, height: across / 1.7 };
+  });
+  const small = $derived(path.length > 0 && danced.width < floor.length * 0.5);
+  const close = $derived(near ?? small);
+  const unit = $derived((close ? danced.width : Math.max(floor.length, floor.width)) / 60);
+  const view = $derived(
+    close ? danced : { x: -unit * 2, y: -unit * 2, width: floor.length + unit * 4, height: floor.width + unit * 4 }
+  );
   const legs = $derived(
     Array.from({ length: (path.at(-1)?.block ?? -1) + 1 }, (_, index) => {
       const stops = path.filter((stop) => stop.block === index);
@@ -69,7 +83,7 @@
     </p>
   </div>
   <svg
-    viewBox="{-unit * 2} {-unit * 2} {floor.length + unit * 4} {floor.width + unit * 4}"
+    viewBox="{view.x} {view.y} {view.width} {view.height}"
     class="max-h-[29.5rem] w-full"
     preserveAspectRatio="xMinYMin meet"
     role="img"
@@ -191,14 +205,19 @@
       />
       <Button class="px-1.5 py-0" aria-label="Step on" onclick={() => stepTo((step ?? -1) + 1)}>›</Button>
       <label class="flex items-center gap-1"><input type="checkbox" bind:checked={both} /> both dancers</label>
+      {#if small}<label class="flex items-center gap-1"
+          ><input type="checkbox" checked={!close} onchange={() => (near = !close)} /> the whole floor</label
+        >{/if}
       <Button aria-pressed={round !== null} onclick={() => void goRound()}
         >{round ? 'Once through' : 'The whole circuit'}</Button
       >
       {#if round}
         <span class={round.closes ? 'text-sound' : 'text-doubtful'} role="status"
-          >{round.closes ? 'It closes' : `It misses its beginning by ${round.gap} m`} after {round.times} times, {Number(
-            round.bars.toFixed(2)
-          )} bars, {round.seconds} s{round.outside > 0 ? `; up to ${round.outside} m off the floor` : ''}</span
+          >{round.closes ? 'It closes' : `It misses its beginning by ${round.gap} m`} danced {round.times === 1
+            ? 'once'
+            : `${round.times} times`}: {Number(round.bars.toFixed(2))} bars, {round.seconds} s{round.outside > 0
+            ? `; up to ${round.outside} m off the floor`
+            : ''}</span
         >
       {:else if block?.figure}
         <span class={block.left < 0 ? 'text-broken' : 'text-soft'}

@@ -12,7 +12,10 @@
   const PLACES = [
     { href: '/', word: 'Today' },
     { href: '/figures', word: 'Figures' },
+    { href: '/links', word: 'Links' },
     { href: '/routines', word: 'Routines' },
+    { href: '/songs', word: 'Songs' },
+    { href: '/events', word: 'Events' },
     { href: '/rules', word: 'Rules' }
   ];
   let query = $state('');
@@ -139,14 +142,14 @@
   </div>
   <nav
     aria-label="Places"
-    class="fixed top-0 right-0 flex h-full w-11 flex-col gap-1 border-l border-line bg-sheet pt-16 print:hidden"
+    class="fixed top-0 right-0 flex h-full w-11 flex-col gap-0.5 border-l border-line bg-sheet pt-12 print:hidden"
   >
     {#each PLACES as place (place.href)}
       <a
         href={place.href}
         aria-current={here(place.href) ? 'page' : undefined}
         class={[
-          'tab -ml-px flex h-28 items-center justify-center border border-r-0 font-display text-base',
+          'tab -ml-px flex h-24 items-center justify-center border border-r-0 font-display text-base',
           here(place.href)
             ? 'border-line border-l-ground bg-ground font-bold text-accent'
             : 'border-transparent text-soft hover:text-ink'

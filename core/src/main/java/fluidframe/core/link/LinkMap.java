@@ -24,8 +24,14 @@ public record LinkMap(List<Band> beginnings, List<Band> endings, List<Cell> cell
         }
     }
 
-    /** Two figures in order by their ids, with the most favourable computed answer over all alignments of the first. */
-    public record Cell(String before, String after, Link best, boolean customary) {}
+    /**
+     * Two figures in order by their ids.
+     *
+     * @param best the most favourable computed answer for the whole figures, over all alignments of the first
+     * @param customary whether a chart lists them
+     * @param otherwise whether a part or variant of one of them joins, where the whole figures do not
+     */
+    public record Cell(String before, String after, Link best, boolean customary, boolean otherwise) {}
 
     public LinkMap {
         beginnings = List.copyOf(beginnings);
@@ -44,11 +50,22 @@ public record LinkMap(List<Band> beginnings, List<Band> endings, List<Cell> cell
                 Link best = Customary.best(List.of(before), List.of(after));
                 boolean customary = Customary.isNamed(before.figure(), after.figure());
                 if (customary || best.verdict() != Link.Verdict.NO) {
-                    cells.add(new Cell(before.figure().id(), after.figure().id(), best, customary));
+                    cells.add(new Cell(
+                            before.figure().id(),
+                            after.figure().id(),
+                            best,
+                            customary,
+                            best.verdict() == Link.Verdict.NO && joinsOtherwise(repertoire, before, after)));
                 }
             }
         }
         return new LinkMap(bands(whole, true), bands(whole, false), cells);
+    }
+
+    private static boolean joinsOtherwise(Repertoire repertoire, Danceable before, Danceable after) {
+        List<Danceable> first = repertoire.usesOf(before.figure().id());
+        List<Danceable> second = repertoire.usesOf(after.figure().id());
+        return Customary.best(first, second).verdict() != Link.Verdict.NO;
     }
 
     private static List<Band> bands(List<Danceable> whole, boolean beginning) {

@@ -91,13 +91,11 @@ public record SongFit(List<Fall> falls, List<Meeting> meetings, List<Struck> acc
         return meetings;
     }
 
-    /** The block under way at a beat; one that begins within the same bar's first beats, where the dance starts late, counts. */
+    /** The block that begins with a bar, or else the one under way then. */
     private static Optional<Integer> blockAt(RoutineWork work, Beats at) {
+        Optional<Integer> beginning = work.blockAtBar(at);
+        if (beginning.isPresent()) return beginning;
         List<Block> blocks = work.blocks();
-        Beats wanted = blocks.isEmpty() ? at : at.plus(blocks.get(0).start());
-        for (int i = 0; i < blocks.size(); i++) {
-            if (blocks.get(i).start().equals(wanted)) return Optional.of(i);
-        }
         for (int i = 0; i < blocks.size(); i++) {
             Block block = blocks.get(i);
             if (block.start().compareTo(at) <= 0 && block.end().compareTo(at) > 0) return Optional.of(i);

@@ -32,12 +32,14 @@ public record Budget(
         List<Integer> missed = new ArrayList<>();
         int phrases = 0;
         if (!work.blocks().isEmpty()) {
-            Beats first = work.blocks().get(0).start();
-            Beats end = first.plus(work.length());
-            for (Beats at = first; at.compareTo(end) < 0; at = at.plus(phrase)) {
+            Block first = work.blocks().get(0);
+            Beats end = first.start().plus(work.length());
+            Beats at = work.dance()
+                    .bar()
+                    .times(first.start().dividedBy(work.dance().bar()));
+            for (; at.compareTo(end) < 0; at = at.plus(phrase)) {
                 phrases++;
-                Beats wanted = at;
-                if (work.blocks().stream().noneMatch(block -> block.start().equals(wanted))) missed.add(phrases);
+                if (work.blockAtBar(at).isEmpty()) missed.add(phrases);
             }
         }
         return new Budget(figures, phrases, phrases - missed.size(), missed, work.turned(1), -work.turned(-1));

@@ -165,6 +165,25 @@ public final class RoutineWork {
         return List.copyOf(junctions);
     }
 
+    /**
+     * The block with which a bar begins. In a dance whose figures begin on a later beat, such as rumba, one that begins there
+     * does; empty if that falls within a block or outside the routine.
+     *
+     * @param bar beats from the first beat of the first bar to that of the bar
+     */
+    public Optional<Integer> blockAtBar(Beats bar) {
+        Beats lead = blocks.stream()
+                .flatMap(block -> block.figure().stream())
+                .map(danced -> danced.chart().startBeat())
+                .findFirst()
+                .orElse(Beats.ZERO);
+        for (int i = 0; i < blocks.size(); i++) {
+            Beats start = blocks.get(i).start();
+            if (start.equals(bar) || start.equals(bar.plus(lead))) return Optional.of(i);
+        }
+        return Optional.empty();
+    }
+
     /** Whether the corner is taken before a block. */
     public boolean takesCorner(int index) {
         return index > 0 && blocks.get(index).corners() > blocks.get(index - 1).corners();

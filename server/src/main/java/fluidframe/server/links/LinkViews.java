@@ -25,10 +25,11 @@ final class LinkViews {
         }
     }
 
-    /** Two figures that can be joined or are customary. */
-    record CellView(String before, String after, String verdict, boolean customary) {
+    /** Two figures that can be joined or are customary; {@code otherwise} says that only a part or variant joins. */
+    record CellView(String before, String after, String verdict, boolean customary, boolean otherwise) {
         static CellView of(LinkMap.Cell cell) {
-            return new CellView(cell.before(), cell.after(), LinkViews.verdict(cell.best()), cell.customary());
+            return new CellView(
+                    cell.before(), cell.after(), LinkViews.verdict(cell.best()), cell.customary(), cell.otherwise());
         }
     }
 

@@ -38,6 +38,15 @@ public class SongService {
         }
     }
 
+    /** The id of the song of that name, for demo data that cannot know ids. */
+    @Transactional(readOnly = true)
+    public Optional<String> idOf(String name) {
+        return songs.findAllByOrderByName().stream()
+                .filter(song -> song.name().equals(name))
+                .map(song -> song.id().toString())
+                .findFirst();
+    }
+
     @Transactional(readOnly = true)
     SongView get(UUID id) {
         return view(entity(id));

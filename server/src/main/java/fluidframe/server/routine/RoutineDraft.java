@@ -113,6 +113,10 @@ public record RoutineDraft(
         }
     }
 
+    RoutineDraft toSong(String id) {
+        return new RoutineDraft(name, dance, tempo, floor, note, couple, phraseBars, id, songBar, figures);
+    }
+
     /** Refuses a dance that is not known. */
     public Dance toDance() {
         return Dance.parse(dance);

@@ -1,0 +1,104 @@
+<script lang="ts">
+  import { beforeNavigate, goto } from '$app/navigation';
+  import { api, need, type Schemas } from '$lib/api/client';
+  import Button from '$lib/components/ui/Button.svelte';
+  import { KeptEditor } from '$lib/state/kept-editor.svelte';
+  import EventForm from './EventForm.svelte';
+  import EventReport from './EventReport.svelte';
+
+  let { view }: { view: Schemas['EventView'] } = $props();
+  // The desk is made anew for every event, so the first view is the one it edits.
+  // svelte-ignore state_referenced_locally
+  const editor = new KeptEditor(view.version, view.event, async (expectedVersion, event) => {
+    const path = { id: view.id };
+    const kept = await need(api.PUT('/api/events/{id}', { params: { path }, body: { expectedVersion, event } }));
+    if (report) await check(report.id);
+    return kept;
+  });
+  let routines = $state.raw<Schemas['RoutineSummary'][]>([]);
+  let report = $state.raw<{ id: string; view: Schemas['EventReport'] } | null>(null);
+  let failed = $state('');
+  const wanted = $derived([...new Set(editor.state.dances.map((band) => band.dance))].join());
+
+  beforeNavigate(() => void editor.flush());
+
+  $effect(() => {
+    const dances = wanted.split(',').filter(Boolean);
+    Promise.all(dances.map((dance) => need(api.GET('/api/routines', { params: { query: { dance } } })))).then(
+      (found) => (routines = found.flat()),
+      (error: Error) => (failed = error.message)
+    );
+  });
+
+  async function check(id: string) {
+    try {
+      if (id === '') {
+        report = null;
+        return;
+      }
+      const params = { path: { id: view.id }, query: { routine: id } };
+      report = { id, view: await need(api.GET('/api/events/{id}/report', { params })) };
+      failed = '';
+    } catch (error) {
+      failed = error instanceof Error ? error.message : String(error);
+    }
+  }
+
+  async function remove() {
+    await need(api.DELETE('/api/events/{id}', { params: { path: { id: view.id } } }));
+    await goto('/events');
+  }
+
+  function onkeydown(event: KeyboardEvent) {
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
+      event.preventDefault();
+      if (event.shiftKey) editor.redo();
+      else editor.undo();
+    }
+  }
+</script>
+
+<svelte:window {onkeydown} onpagehide={() => void editor.flush()} />
+
+<header class="mb-4 flex flex-wrap items-end gap-4 border-b-2 border-ink pb-2 print:hidden">
+  <label class="min-w-0"
+    ><span class="sr-only">Name</span><input
+      value={editor.state.name}
+      maxlength="120"
+      class="w-md border-b border-transparent bg-transparent font-display text-3xl hover:border-line"
+      oninput={(e) => e.currentTarget.value.trim() && editor.describe({ name: e.currentTarget.value })}
+    /></label
+  >
+  <div class="ml-auto flex flex-col items-end gap-1">
+    <div class="flex gap-1.5">
+      <Button disabled={!editor.canUndo} onclick={() => editor.undo()} title="Ctrl+Z">Undo</Button>
+      <Button disabled={!editor.canRedo} onclick={() => editor.redo()} title="Ctrl+Shift+Z">Redo</Button>
+      <Button kind="quiet" onclick={() => void remove()}>Delete</Button>
+    </div>
+    <p role="status" class={editor.refused ? 'text-sm font-semibold text-broken' : 'text-xs text-soft'}>
+      {editor.message}
+    </p>
+  </div>
+</header>
+<div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.25fr)] print:block">
+  <div class="print:hidden"><EventForm {editor} /></div>
+  <section aria-label="Report on a routine" class="min-w-0">
+    <label class="mb-3 flex flex-wrap items-center gap-2 print:hidden"
+      ><span class="font-display text-lg">Check a routine</span>
+      <select
+        value={report?.id ?? ''}
+        onchange={(event) => void check(event.currentTarget.value)}
+        class="rounded-xs border border-strong bg-raised px-2 py-1 text-sm"
+      >
+        <option value="">choose one of its dances</option>
+        {#each routines as routine (routine.id)}<option value={routine.id}>{routine.name}</option>{/each}
+      </select></label
+    >
+    {#if failed}<p role="alert" class="text-broken">{failed}</p>{/if}
+    {#if report}<EventReport report={report.view} routineId={report.id} />
+    {:else}<p class="max-w-prose text-sm text-soft">
+        The report says line by line what is kept, what is not and what must be asked; it can be printed and handed
+        over.
+      </p>{/if}
+  </section>
+</div>

@@ -1,0 +1,223 @@
+<script lang="ts">
+  import { api, need, type Schemas } from '$lib/api/client';
+  import Button from '$lib/components/ui/Button.svelte';
+  import type { KeptEditor } from '$lib/state/kept-editor.svelte';
+
+  let { editor }: { editor: KeptEditor<Schemas['EventDraft']> } = $props();
+  const event = $derived(editor.state);
+  let dances = $state.raw<Schemas['DanceView'][]>([]);
+  let lists = $state.raw<Schemas['ListSummary'][]>([]);
+  let levels = $state.raw<Schemas['LevelView'][]>([]);
+  let failed = $state('');
+  let barred = $state('');
+  const HOLDS = ['closed contact', 'closed no contact', 'double', 'crossed', 'R-R', 'L-L', 'shadow hold', 'none'];
+  const field = 'rounded-xs border border-line bg-raised px-1.5 py-0.5';
+
+  $effect(() => {
+    Promise.all([need(api.GET('/api/dances')), need(api.GET('/api/lists'))]).then(
+      ([found, all]) => ([dances, lists] = [found, all]),
+      (error: Error) => (failed = error.message)
+    );
+  });
+  $effect(() => {
+    const id = event.list;
+    need(api.GET('/api/lists/{id}', { params: { path: { id } } })).then(
+      (list) => (levels = list.levels),
+      (error: Error) => (failed = error.message)
+    );
+  });
+
+  const number = (text: string) => (text === '' ? undefined : Number(text));
+
+  function band(index: number, by: Partial<Schemas['BandDraft']>) {
+    const next = event.dances.map((one, i) => (i === index ? { ...one, ...by } : one));
+    editor.describe({ dances: next }, `dance${index}${Object.keys(by).join()}`);
+  }
+
+  function bar(submitted: SubmitEvent) {
+    submitted.preventDefault();
+    if (barred.trim()) editor.describe({ barred: [...event.barred, barred.trim()] }, '');
+    barred = '';
+  }
+  const free = $derived(dances.filter((dance) => !event.dances.some((one) => one.dance === dance.id)));
+</script>
+
+<div class="flex flex-col gap-4 text-sm">
+  {#if failed}<p role="alert" class="text-broken">{failed}</p>{/if}
+  <label
+    >Note <textarea
+      rows="2"
+      maxlength="2000"
+      class={[field, 'block w-full']}
+      value={event.note}
+      oninput={(e) => editor.describe({ note: e.currentTarget.value })}></textarea></label
+  >
+  <fieldset class="flex flex-wrap items-center gap-3">
+    <legend class="font-semibold">Figures permitted</legend>
+    <label
+      >by the list <select
+        class={field}
+        value={event.list}
+        onchange={(e) => editor.describe({ list: e.currentTarget.value, level: undefined })}
+      >
+        {#each lists as list (list.id)}<option value={list.id}>{list.name}</option>{/each}
+      </select></label
+    >
+    <label
+      >up to <select
+        class={field}
+        value={event.level ?? ''}
+        onchange={(e) => editor.describe({ level: e.currentTarget.value })}
+      >
+        <option value="">any level</option>
+        {#each levels as level (level.name)}<option>{level.name}</option>{/each}
+      </select></label
+    >
+    <label class="flex items-center gap-1"
+      ><input
+        type="checkbox"
+        checked={event.freeElements}
+        onchange={(e) => editor.describe({ freeElements: e.currentTarget.checked })}
+      /> free elements</label
+    >
+  </fieldset>
+  <fieldset class="flex flex-wrap items-center gap-3">
+    <legend class="font-semibold">Length, seconds</legend>
+    <label
+      >from <input
+        class={[field, 'w-20 text-right']}
+        type="number"
+        min="0"
+        max="3600"
+        value={event.leastSeconds}
+        onchange={(e) => editor.describe({ leastSeconds: Number(e.currentTarget.value) })}
+      /></label
+    >
+    <label
+      >to <input
+        class={[field, 'w-20 text-right']}
+        type="number"
+        min="0"
+        max="3600"
+        value={event.mostSeconds}
+        onchange={(e) => editor.describe({ mostSeconds: Number(e.currentTarget.value) })}
+      /></label
+    >
+    <span class="text-soft">0 for no limit</span>
+  </fieldset>
+  <fieldset>
+    <legend class="font-semibold">Dances, bars a minute</legend>
+    {#each event.dances as one, i (one.dance)}
+      <p class="flex items-center gap-2 border-t border-line py-0.5">
+        <span class="w-36">{dances.find((dance) => dance.id === one.dance)?.title ?? one.dance}</span>
+        <input
+          class={[field, 'w-16 text-right']}
+          type="number"
+          step="0.5"
+          aria-label="Slowest {one.dance}"
+          value={one.slowest}
+          onchange={(e) => band(i, { slowest: Number(e.currentTarget.value) })}
+        />
+        to
+        <input
+          class={[field, 'w-16 text-right']}
+          type="number"
+          step="0.5"
+          aria-label="Fastest {one.dance}"
+          value={one.fastest}
+          onchange={(e) => band(i, { fastest: Number(e.currentTarget.value) })}
+        />
+        <Button
+          kind="quiet"
+          class="ml-auto"
+          disabled={event.dances.length === 1}
+          aria-label="{one.dance} is not danced there"
+          onclick={() => editor.describe({ dances: event.dances.filter((_, other) => other !== i) }, '')}>×</Button
+        >
+      </p>
+    {/each}
+    {#if free.length > 0}<label
+        >add <select
+          class={field}
+          value=""
+          onchange={(e) => {
+            editor.describe(
+              { dances: [...event.dances, { dance: e.currentTarget.value, slowest: 25, fastest: 60 }] },
+              ''
+            );
+            e.currentTarget.value = '';
+          }}
+        >
+          <option value="">a dance</option>
+          {#each free as dance (dance.id)}<option value={dance.id}>{dance.title}</option>{/each}
+        </select></label
+      >{/if}
+  </fieldset>
+  <fieldset class="flex flex-wrap items-center gap-3">
+    <legend class="font-semibold">Floor, metres</legend>
+    <label
+      >long <input
+        class={[field, 'w-20 text-right']}
+        type="number"
+        min="4"
+        max="100"
+        step="0.5"
+        value={event.length ?? ''}
+        onchange={(e) => editor.describe({ length: number(e.currentTarget.value) })}
+      /></label
+    >
+    <label
+      >wide <input
+        class={[field, 'w-20 text-right']}
+        type="number"
+        min="4"
+        max="100"
+        step="0.5"
+        value={event.width ?? ''}
+        onchange={(e) => editor.describe({ width: number(e.currentTarget.value) })}
+      /></label
+    >
+    <span class="text-soft">empty if it is not known</span>
+  </fieldset>
+  <fieldset>
+    <legend class="font-semibold">Not permitted</legend>
+    <p class="flex flex-wrap gap-1.5">
+      {#each event.barred as what, i (what)}<button
+          type="button"
+          class="rounded-xs border border-broken px-1.5 text-broken"
+          aria-label="Permit {what}"
+          onclick={() => editor.describe({ barred: event.barred.filter((_, other) => other !== i) }, '')}
+          >{what} ×</button
+        >{:else}<span class="text-soft">no figure and no element by name</span>{/each}
+    </p>
+    <form class="mt-1 flex gap-2" onsubmit={bar}>
+      <input
+        bind:value={barred}
+        maxlength="80"
+        aria-label="Figure id or free element that is not permitted"
+        placeholder="figure id or free element"
+        class={[field, 'w-56']}
+      />
+      <Button type="submit">Bar it</Button>
+    </form>
+    <p class="mt-2 flex flex-wrap gap-x-3">
+      {#each HOLDS as hold (hold)}<label class="flex items-center gap-1"
+          ><input
+            type="checkbox"
+            checked={event.barredHolds.includes(hold)}
+            onchange={(e) =>
+              editor.describe(
+                {
+                  barredHolds: e.currentTarget.checked
+                    ? [...event.barredHolds, hold]
+                    : event.barredHolds.filter((other) => other !== hold)
+                },
+                ''
+              )}
+          />
+          {hold}</label
+        >{/each}
+    </p>
+    <p class="text-soft">ticked holds may not be taken</p>
+  </fieldset>
+</div>

@@ -1,0 +1,94 @@
+<script lang="ts">
+  import { api, need, type Schemas } from '$lib/api/client';
+  import Button from '$lib/components/ui/Button.svelte';
+
+  interface Props {
+    figure: string;
+    onpair: (before: string, after: string) => void;
+    onway: (key: string) => void;
+  }
+
+  let { figure, onpair, onway }: Props = $props();
+  let around = $state.raw<Schemas['AroundView'] | null>(null);
+  let loops = $state.raw<{ of: string; list: Schemas['LoopView'][] } | null>(null);
+  let failed = $state('');
+  const practised = $derived(loops?.of === figure ? loops.list : null);
+
+  $effect(() => {
+    let left = false;
+    need(api.GET('/api/links/around', { params: { query: { figure } } })).then(
+      (found) => {
+        if (!left) [around, failed] = [found, ''];
+      },
+      (error: Error) => (failed = error.message)
+    );
+    return () => (left = true);
+  });
+
+  async function practise() {
+    const of = figure;
+    try {
+      loops = { of, list: await need(api.GET('/api/links/loops', { params: { query: { figure } } })) };
+    } catch (error) {
+      failed = error instanceof Error ? error.message : String(error);
+    }
+  }
+</script>
+
+{#snippet neighbours(title: string, list: Schemas['NeighbourView'][], out: boolean)}
+  <div class="min-w-0">
+    <h3 class="font-semibold">{title} <span class="font-normal text-soft">{list.length}</span></h3>
+    <ul class="max-h-64 overflow-y-auto border-t border-line">
+      {#each list as neighbour (neighbour.way.key)}
+        <li>
+          <button
+            type="button"
+            class="flex w-full flex-wrap items-baseline gap-x-2 border-b border-line px-1 py-0.5 text-left hover:bg-sheet"
+            onclick={() => (out ? onpair(figure, neighbour.way.key) : onpair(neighbour.way.key, figure))}
+          >
+            <span class={neighbour.customary ? 'font-semibold' : ''}>{neighbour.way.name}</span>
+            {#if neighbour.customary}<span class="text-xs text-sound">customary</span>{/if}
+            {#if neighbour.words}<span class="text-xs text-doubtful">if you {neighbour.words}</span>{/if}
+          </button>
+        </li>
+      {:else}<li class="text-soft">nothing</li>{/each}
+    </ul>
+  </div>
+{/snippet}
+
+<section aria-label="Around the figure" class="text-sm">
+  {#if failed}<p role="alert" class="text-broken">{failed}</p>{/if}
+  {#if around}
+    <div class="mb-1 flex flex-wrap items-baseline gap-2">
+      <h2 class="text-lg">Around {around.way.name}</h2>
+      {#if around.ways.length > 1}
+        <label class="ml-auto"
+          >danced as <select
+            value={figure}
+            onchange={(e) => onway(e.currentTarget.value)}
+            class="rounded-xs border border-line bg-raised px-1"
+          >
+            {#each around.ways as way (way.key)}<option value={way.key}>{way.name}</option>{/each}
+          </select></label
+        >
+      {/if}
+    </div>
+    <div class="grid grid-cols-2 gap-4">
+      {@render neighbours('leads in', around.into, false)}
+      {@render neighbours('leads out', around.out, true)}
+    </div>
+    <div class="mt-2">
+      <Button onclick={() => void practise()}>Practice loops through it</Button>
+      {#if practised}
+        <ol class="mt-1 max-h-48 list-decimal overflow-y-auto pl-6" aria-label="Practice loops">
+          {#each practised as loop, i (i)}
+            <li>
+              {loop.figures.map((step) => (step.corner ? `corner, ${step.name}` : step.name)).join(' → ')}
+              <span class="text-soft">{Number(loop.bars.toFixed(2))} bars, {loop.metres} m along</span>
+            </li>
+          {:else}<li class="list-none text-soft">No chain of figures leads back to it.</li>{/each}
+        </ol>
+      {/if}
+    </div>
+  {/if}
+</section>

@@ -1,0 +1,89 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { api, need, type Schemas } from '$lib/api/client';
+  import Button from '$lib/components/ui/Button.svelte';
+  import { adjust, plain } from '$lib/state/routine-edits';
+  import { getSettings } from '$lib/state/settings.svelte';
+
+  let { before, after, dance }: { before: string; after: string; dance: string } = $props();
+  const settings = getSettings();
+  let pair = $state.raw<Schemas['PairView'] | null>(null);
+  let failed = $state('');
+
+  $effect(() => {
+    let left = false;
+    need(api.GET('/api/links/pair', { params: { query: { before, after } } })).then(
+      (found) => {
+        if (!left) [pair, failed] = [found, ''];
+      },
+      (error: Error) => (failed = error.message)
+    );
+    return () => (left = true);
+  });
+
+  const placed = (way: Schemas['WayView']) => ({ ...plain(way.figure), variant: way.variant, part: way.part });
+
+  /** A routine of the two, with the adjustment made. */
+  async function dance2(adjustment?: Schemas['PairAdjustment']) {
+    if (!pair) return;
+    const figures = [placed(pair.before), placed(pair.after)];
+    const floor = { length: 24, width: 14, startX: 4, startY: 11, stride: 0.7 };
+    try {
+      const body = {
+        name: `${pair.before.name} and ${pair.after.name}`.slice(0, 120),
+        dance,
+        tempo: 30,
+        floor,
+        note: '',
+        figures: adjustment ? adjust(figures, 1, adjustment) : figures
+      };
+      const made = await need(api.POST('/api/routines', { body }));
+      await goto(`/routines/${made.id}`);
+    } catch (error) {
+      failed = error instanceof Error ? error.message : String(error);
+    }
+  }
+</script>
+
+<section aria-label="The two together" class="text-sm">
+  {#if failed}<p role="alert" class="text-broken">{failed}</p>{/if}
+  {#if pair}
+    <h2 class="text-lg">{pair.before.name} <span class="text-accent">→</span> {pair.after.name}</h2>
+    <p role="status" class="mb-1">
+      {#if pair.verdict === 'yes'}<span class="font-semibold text-sound">Holds</span
+        >{:else if pair.verdict === 'yes-if'}<span class="font-semibold text-doubtful">Possible if</span> something is changed{:else}<span
+          class="font-semibold text-broken">Not possible</span
+        >{/if},
+      {pair.customary ? 'and the charts list it' : 'and no chart lists it'}.
+    </p>
+    <ul class="list-disc pl-5">
+      {#each pair.conditions.filter((c) => !c.holds) as condition (condition.kind)}<li>
+          {settings.say(condition.reason)}
+        </li>{/each}
+    </ul>
+    <div class="my-2 flex flex-wrap gap-1.5">
+      {#each pair.adjustments as adjustment (adjustment.words)}<Button
+          kind="main"
+          onclick={() => void dance2(adjustment)}>Begin a routine: {adjustment.words}</Button
+        >{/each}
+      {#if pair.verdict === 'yes'}<Button onclick={() => void dance2()}>Begin a routine with them</Button>{/if}
+    </div>
+    <table class="w-full">
+      <thead class="text-left text-xs text-soft"
+        ><tr
+          ><th class="font-normal">about</th><th class="font-normal">is left</th><th class="font-normal">is wanted</th
+          ></tr
+        ></thead
+      >
+      <tbody>
+        {#each pair.conditions as condition (condition.kind)}
+          <tr class={['border-t border-line align-top', !condition.holds && 'font-semibold text-broken']}>
+            <th scope="row" class="pr-2 text-left font-normal">{settings.say(condition.kind)}</th><td class="pr-2"
+              >{condition.left}</td
+            ><td>{condition.wanted}{condition.holds ? '' : ' ✕'}</td>
+          </tr>
+        {/each}
+      </tbody>
+    </table>
+  {/if}
+</section>

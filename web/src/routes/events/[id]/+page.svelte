@@ -1,0 +1,10 @@
+<script lang="ts">
+  import EventDesk from '$lib/components/events/EventDesk.svelte';
+
+  let { data } = $props();
+</script>
+
+<svelte:head><title>{data.view.event.name} · Fluid Frame</title></svelte:head>
+{#key data.view}
+  <EventDesk view={data.view} />
+{/key}

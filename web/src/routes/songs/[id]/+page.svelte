@@ -1,0 +1,10 @@
+<script lang="ts">
+  import SongDesk from '$lib/components/music/SongDesk.svelte';
+
+  let { data } = $props();
+</script>
+
+<svelte:head><title>{data.view.song.name} · Fluid Frame</title></svelte:head>
+{#key data.view}
+  <SongDesk view={data.view} />
+{/key}
