@@ -36,7 +36,8 @@
     verdict === 'yes' ? 'var(--color-sound)' : verdict === 'yes-if' ? 'var(--color-doubtful)' : 'none';
 </script>
 
-<div class="overflow-auto">
+<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+<div class="overflow-auto" role="region" aria-label="Map of the dance" tabindex="0">
   <!-- svelte-ignore a11y_click_events_have_key_events -->
   <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
   <svg

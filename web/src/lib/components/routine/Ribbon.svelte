@@ -32,6 +32,8 @@
   };
 
   function onkeydown(event: KeyboardEvent, index: number) {
+    // What has the focus is meant, even if it came there otherwise than by choosing.
+    if (index < editor.span.from || index > editor.span.to) editor.select(index);
     const last = editor.routine.figures.length - 1;
     const by = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
     const command = event.ctrlKey || event.metaKey ? COMMANDS[event.key.toLowerCase()] : undefined;

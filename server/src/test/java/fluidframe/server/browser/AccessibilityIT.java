@@ -28,7 +28,15 @@ class AccessibilityIT extends BrowserTest {
         "evening, /lists",
         "paper, /coverage",
         "evening, /sheet",
-        "paper, /elements"
+        "paper, /elements",
+        "paper, /links",
+        "evening, /links",
+        "paper, /songs",
+        "evening, /events",
+        "paper, song",
+        "evening, song",
+        "paper, event",
+        "evening, event"
     })
     void hasNoSeriousViolation(String theme, String view) {
         page.addInitScript("localStorage.setItem('fluidframe.settings', JSON.stringify({theme: '" + theme + "'}))");
@@ -46,16 +54,26 @@ class AccessibilityIT extends BrowserTest {
         } else if (view.equals("rules")) {
             go("/rules");
             assertThat(page.getByRole(AriaRole.IMG)).hasCount(8);
+        } else if (view.equals("song")) {
+            go("/songs");
+            link("Lantern Hill").click();
+        } else if (view.equals("event")) {
+            go("/events");
+            link("Ostermere Plate, heats").click();
+            page.getByLabel("Check a routine").selectOption("Long floor, waltz");
+            assertThat(page.getByRole(AriaRole.ARTICLE)).isVisible();
         } else if (view.equals("figure desk")) {
             go("/figures/waltz.lantern-pause");
             assertThat(page.getByText("2 broken")).isVisible();
         } else {
             go("/routines");
             link("Thursday puzzle").click();
-            assertThat(page.getByRole(AriaRole.OPTION)).hasCount(8);
+            assertThat(figures()).hasCount(8);
         }
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
-                .isVisible();
+        if (!List.of("song", "event").contains(view)) {
+            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+                    .isVisible();
+        }
         List<String> serious = new AxeBuilder(page)
                 .analyze().getViolations().stream()
                         .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))

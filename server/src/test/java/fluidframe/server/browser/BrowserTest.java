@@ -90,6 +90,12 @@ abstract class BrowserTest {
         return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName(name));
     }
 
+    /** The figures on the ribbon of a routine. */
+    protected com.microsoft.playwright.Locator figures() {
+        return page.getByRole(AriaRole.LISTBOX, new Page.GetByRoleOptions().setName("Figures of the routine"))
+                .getByRole(AriaRole.OPTION);
+    }
+
     /** A field to choose from a list, by its label. */
     protected com.microsoft.playwright.Locator choice(String name) {
         return page.getByRole(

@@ -39,10 +39,10 @@ class PlanIT extends BrowserTest {
         dialog().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Take proposal 1"))
                 .click();
         assertThat(page.getByText("all hold")).isVisible();
-        assertThat(page.getByRole(AriaRole.OPTION).filter(new Locator.FilterOptions().setHasText("Wing")))
+        assertThat(figures().filter(new Locator.FilterOptions().setHasText("Wing")))
                 .isVisible();
         button("Undo").click();
-        assertThat(page.getByRole(AriaRole.OPTION)).hasCount(2);
+        assertThat(figures()).hasCount(2);
     }
 
     @Test

@@ -22,10 +22,6 @@ class RoutineDeskIT extends BrowserTest {
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^" + figure)));
     }
 
-    private Locator figures() {
-        return page.getByRole(AriaRole.OPTION);
-    }
-
     @Test
     void buildsEightBarsFromWhatCanFollowAndNothingBreaks() {
         begin("Eight bars");
