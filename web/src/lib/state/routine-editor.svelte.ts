@@ -122,6 +122,12 @@ export class RoutineEditor {
     else this.#apply(edits.replace(this.#routine.figures, span, others));
   }
 
+  /** Puts others instead of the figures from one place up to but without another; the same place twice only puts them in. */
+  put(from: number, to: number, others: Placed[]) {
+    if (from < to) this.replace({ from, to: to - 1 }, others);
+    else if (others.length > 0) this.#apply(edits.put(this.#routine.figures, from, others));
+  }
+
   /** Moves the selected figures by so many places. */
   shift(by: number) {
     if (this.span.from >= 0) this.#apply(edits.shift(this.#routine.figures, this.span, by));

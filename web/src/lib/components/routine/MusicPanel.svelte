@@ -3,6 +3,7 @@
   import Button from '$lib/components/ui/Button.svelte';
   import { clock } from '$lib/state/clock';
   import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
+  import FitProposals from './FitProposals.svelte';
 
   const editor = getRoutineEditor();
   let songs = $state.raw<Schemas['SongSummary'][]>([]);
@@ -10,6 +11,14 @@
   const fit = $derived(editor.work?.fit);
   const field = 'rounded-xs border border-line bg-raised px-1.5 py-0.5';
   const off = $derived(fit?.meetings.filter((meeting) => meeting.late > 0) ?? []);
+
+  const beatsPerBar = $derived(editor.work?.beatsPerBar ?? 3);
+  /** Beats from the beginning of a figure to where the next should begin so that the section meets it. */
+  function meetAt(meeting: Schemas['MeetingView'], block: number) {
+    const blocks = editor.work?.blocks ?? [];
+    const lead = (blocks.find((b) => b.figure)?.startBeat ?? 0) % beatsPerBar;
+    return meeting.startBeat + lead - (blocks[block]?.startBeat ?? 0);
+  }
 
   $effect(() => {
     need(api.GET('/api/songs')).then(
@@ -78,6 +87,12 @@
         the last figure.
       {:else}It goes on {Number((-fit.spareBars).toFixed(2))} bars after the song has ended: shorten it.{/if}
     </p>
+    {#if fit.spareBars > 0}<FitProposals
+        words="Fill what is left"
+        from={editor.routine.figures.length}
+        to={editor.routine.figures.length}
+        beats={fit.spareBars * beatsPerBar}
+      />{/if}
     {#if off.length}
       <ul class="list-disc pl-5">
         {#each off as meeting (meeting.bar)}
@@ -85,13 +100,20 @@
             {meeting.section} begins at {clock(meeting.seconds)}, {meeting.late} beats into figure {meeting.block + 1},
             {editor.work?.blocks[meeting.block]?.name}.
             <Button kind="quiet" class="px-1 py-0" onclick={() => editor.select(meeting.block)}>Show</Button>
+            {#each [0, 1, 2].filter((back) => meeting.block - back >= 0) as back (back)}
+              {@const beats = meetAt(meeting, meeting.block - back)}
+              {#if beats > 0}<FitProposals
+                  words={back === 0
+                    ? `Something that ends there instead of it`
+                    : `Instead of it and the ${back === 1 ? 'figure' : 'two'} before`}
+                  from={meeting.block - back}
+                  to={meeting.block + 1}
+                  {beats}
+                />{/if}
+            {/each}
           </li>
         {/each}
       </ul>
-      <p class="text-soft">
-        Choose the figures before it on the ribbon; under “Figure” there is what would last as much longer or shorter
-        and still joins.
-      </p>
     {:else}<p class="text-sound">Every section begins with a figure.</p>{/if}
     <table class="w-full">
       <thead class="text-left text-xs text-soft"

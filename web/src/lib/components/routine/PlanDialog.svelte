@@ -5,6 +5,7 @@
   import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
   import { readingList } from '$lib/state/reading-list';
   import { getSettings } from '$lib/state/settings.svelte';
+  import FigureChips from './FigureChips.svelte';
   import ProposalStrip from './ProposalStrip.svelte';
 
   const editor = getRoutineEditor();
@@ -127,6 +128,7 @@
         >Bars
         <input data-autofocus type="number" min="1" max="128" bind:value={bars} class={[field, 'w-20']} /></label
       >
+      <span class="text-soft">{Number(((bars * 60) / editor.routine.tempo).toFixed(1))} s</span>
       <label
         >begins with
         <select bind:value={first} class={field}>
@@ -151,56 +153,23 @@
       <label class="flex items-center gap-1"><input type="checkbox" bind:checked={closes} /> can be danced again</label>
     </div>
     <div class="flex flex-wrap items-center gap-2">
-      <label
-        >must have
-        <select
-          value=""
-          disabled={required.length >= 8}
-          onchange={(event) => {
-            required = [...required, event.currentTarget.value];
-            event.currentTarget.value = '';
-          }}
-          class={field}
-        >
-          <option value="">add a figure</option>
-          {#each figures.filter((figure) => !required.includes(figure.id)) as figure (figure.id)}<option
-              value={figure.id}>{figure.name}</option
-            >{/each}
-        </select></label
-      >
-      {#each required as id (id)}
-        <button
-          type="button"
-          class="rounded-xs border border-accent px-1.5 text-accent"
-          aria-label="{named.get(id)}: no longer required"
-          onclick={() => (required = required.filter((other) => other !== id))}>{named.get(id)} ×</button
-        >
-      {/each}
+      <FigureChips
+        label="must have"
+        prompt="add a figure"
+        without="no longer required"
+        {figures}
+        bind:chosen={required}
+        most={8}
+      />
     </div>
     <div class="flex flex-wrap items-center gap-2">
-      <label
-        >highlight <select
-          value=""
-          onchange={(event) => {
-            highlights = [...highlights, event.currentTarget.value];
-            event.currentTarget.value = '';
-          }}
-          class={field}
-        >
-          <option value="">begin a phrase with</option>
-          {#each figures.filter((figure) => !highlights.includes(figure.id)) as figure (figure.id)}<option
-              value={figure.id}>{figure.name}</option
-            >{/each}
-        </select></label
-      >
-      {#each highlights as id (id)}
-        <button
-          type="button"
-          class="rounded-xs border border-accent px-1.5 text-accent"
-          aria-label="{named.get(id)}: no highlight"
-          onclick={() => (highlights = highlights.filter((other) => other !== id))}>{named.get(id)} ×</button
-        >
-      {/each}
+      <FigureChips
+        label="highlight"
+        prompt="begin a phrase with"
+        without="no highlight"
+        {figures}
+        bind:chosen={highlights}
+      />
       <label class="ml-auto flex items-center gap-1"
         ><input type="checkbox" bind:checked={round} /> along the floor:</label
       >

@@ -10,6 +10,8 @@
   let width = $state(1100);
   let zoom = $state(2);
   let dragged = $state(-1);
+  /** The block that is to have the focus, from 0. */
+  let wanted = $state(-1);
   const beatsPerBar = $derived(work?.beatsPerBar ?? 3);
   const phrase = $derived(editor.routine.phraseBars ?? 8);
   const bars = $derived(Math.max(8, Math.ceil((work?.bars ?? 0) + (work?.blocks[0]?.startBeat ?? 0) / beatsPerBar)));
@@ -20,7 +22,20 @@
 
   function focusBlock(index: number, extend = false) {
     editor.select(index, extend);
-    requestAnimationFrame(() => document.querySelector<HTMLElement>(`[data-block="${editor.selected}"]`)?.focus());
+    wanted = editor.selected;
+  }
+
+  // A block put in is drawn only when it has been worked out, so the focus may have to wait for it.
+  $effect(() => {
+    if (wanted < 0 || (work?.blocks.length ?? 0) <= wanted) return;
+    document.querySelector<HTMLElement>(`[data-block="${wanted}"]`)?.focus();
+    wanted = -1;
+  });
+
+  /** What the keyboard brings the focus to is meant; a click chooses for itself, alone or with others. */
+  function onfocus(event: FocusEvent, index: number) {
+    const outside = index < editor.span.from || index > editor.span.to;
+    if (outside && (event.currentTarget as HTMLElement).matches(':focus-visible')) editor.select(index);
   }
 
   const COMMANDS: Record<string, () => void> = {
@@ -32,8 +47,6 @@
   };
 
   function onkeydown(event: KeyboardEvent, index: number) {
-    // What has the focus is meant, even if it came there otherwise than by choosing.
-    if (index < editor.span.from || index > editor.span.to) editor.select(index);
     const last = editor.routine.figures.length - 1;
     const by = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
     const command = event.ctrlKey || event.metaKey ? COMMANDS[event.key.toLowerCase()] : undefined;
@@ -106,6 +119,7 @@
             halfBar={block.figure !== undefined && (block.startBeat - lead) % beatsPerBar !== 0}
             onpick={(extend) => editor.select(index, extend)}
             onkey={(event) => onkeydown(event, index)}
+            onfocus={(event) => onfocus(event, index)}
             ondrag={() => (dragged = index)}
             ondropped={() => drop(index)}
           />

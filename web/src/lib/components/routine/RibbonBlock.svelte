@@ -12,11 +12,12 @@
     halfBar: boolean;
     onpick: (extend: boolean) => void;
     onkey: (event: KeyboardEvent) => void;
+    onfocus: (event: FocusEvent) => void;
     ondrag: () => void;
     ondropped: () => void;
   }
 
-  let { block, index, join, left, width, halfBar, onpick, onkey, ondrag, ondropped }: Props = $props();
+  let { block, index, join, left, width, halfBar, onpick, onkey, onfocus, ondrag, ondropped }: Props = $props();
   const editor = getRoutineEditor();
   const selected = $derived(index >= editor.span.from && index <= editor.span.to);
   const placed = $derived(editor.routine.figures[index]);
@@ -54,6 +55,7 @@
   }}
   onclick={(event) => onpick(event.shiftKey)}
   onkeydown={onkey}
+  {onfocus}
   class={[
     'absolute inset-y-1 cursor-grab overflow-hidden border-t-4 py-1 pr-0.5 pl-3.5 text-left',
     free ? 'border-dashed bg-tint' : 'bg-raised',

@@ -33,13 +33,15 @@ public record FloorPath(List<Stop> stops) {
     static FloorPath of(RoutineWork work, FloorPlan plan) {
         List<Block> blocks = work.blocks();
         if (blocks.stream().allMatch(Block::isFree)) return new FloorPath(List.of());
-        double first = blocks.get(0).start().toDouble();
+        double[] starts =
+                blocks.stream().mapToDouble(block -> block.start().toDouble()).toArray();
+        double length = work.length().toDouble();
         Block figure = blocks.stream().filter(b -> !b.isFree()).findFirst().orElseThrow();
         Point man = plan.startMan();
         Point lady = plan.startLady();
         double manBody = body(figure, Role.MAN);
         double ladyBody = body(figure, Role.LADY);
-        List<Stop> stops = new ArrayList<>(List.of(new Stop(first, 0, man, lady, manBody, ladyBody)));
+        List<Stop> stops = new ArrayList<>(List.of(new Stop(starts[0], 0, man, lady, manBody, ladyBody)));
         List<Footfall> falls = plan.footfalls();
         for (int i = 0; i < falls.size(); i++) {
             Footfall fall = falls.get(i);
@@ -52,7 +54,7 @@ public record FloorPath(List<Stop> stops) {
             }
             boolean lastOfItsBeat = i + 1 == falls.size() || falls.get(i + 1).onset() > fall.onset();
             if (lastOfItsBeat) {
-                stops.add(new Stop(fall.end(), blockAt(work, fall.onset()), man, lady, manBody, ladyBody));
+                stops.add(new Stop(fall.end(), blockAt(starts, length, fall.onset()), man, lady, manBody, ladyBody));
             }
         }
         return new FloorPath(stops);
@@ -62,16 +64,12 @@ public record FloorPath(List<Stop> stops) {
         return block.danced().ledger().of(role).start().sixteenths() + block.roomRotation();
     }
 
-    private static int blockAt(RoutineWork work, double beat) {
-        double first = work.blocks().get(0).start().toDouble();
-        double length = work.length().toDouble();
-        int time = (int) Math.floor((beat - first) / length);
+    private static int blockAt(double[] starts, double length, double beat) {
+        int time = (int) Math.floor((beat - starts[0]) / length);
         double within = beat - time * length;
         int index = 0;
-        for (int i = 0; i < work.blocks().size(); i++) {
-            if (work.blocks().get(i).start().toDouble() <= within) index = i;
-        }
-        return time * work.blocks().size() + index;
+        while (index + 1 < starts.length && starts[index + 1] <= within) index++;
+        return time * starts.length + index;
     }
 
     /** The stop at which a block begins: the last one before any of its own. */

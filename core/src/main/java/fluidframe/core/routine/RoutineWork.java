@@ -15,6 +15,7 @@ import fluidframe.core.link.Link;
 import fluidframe.core.link.Linker;
 import fluidframe.core.link.Repertoire;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -158,11 +159,11 @@ public final class RoutineWork {
     }
 
     public List<Block> blocks() {
-        return List.copyOf(blocks);
+        return Collections.unmodifiableList(blocks);
     }
 
     public List<Junction> junctions() {
-        return List.copyOf(junctions);
+        return Collections.unmodifiableList(junctions);
     }
 
     /**

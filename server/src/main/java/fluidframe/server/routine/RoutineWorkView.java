@@ -1,6 +1,7 @@
 package fluidframe.server.routine;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import fluidframe.core.chart.Chart;
 import fluidframe.core.check.RuleBook;
 import fluidframe.core.couple.Role;
 import fluidframe.core.direction.Alignment;
@@ -16,8 +17,10 @@ import fluidframe.core.routine.RoutineWork;
 import fluidframe.core.routine.Successor;
 import fluidframe.core.rule.Sheet;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 
 /** A routine worked out, ready to be drawn: beats from its first bar, places in metres, directions in sixteenths from x. */
@@ -112,7 +115,7 @@ record RoutineWorkView(
                         : work.blocks().get(work.blocks().size() - 1).corners(),
                 (int) joins.stream().filter(JoinView::isOpen).count(),
                 budget(work, draft.phrase()),
-                blocks(draft, work, floor, clock),
+                blocks(work, floor, clock),
                 joins,
                 CircuitView.stops(floor.path()),
                 floor.notes(),
@@ -141,14 +144,22 @@ record RoutineWorkView(
                 .name();
     }
 
-    private static List<BlockView> blocks(RoutineDraft draft, RoutineWork work, FloorReport floor, Clock clock) {
+    private static List<BlockView> blocks(RoutineWork work, FloorReport floor, Clock clock) {
         List<BlockView> views = new ArrayList<>();
+        // A figure danced twenty times is checked once.
+        Map<String, Integer> findings = new HashMap<>();
         for (int i = 0; i < work.blocks().size(); i++) {
             Block block = work.blocks().get(i);
             FloorReport.Side side = floor.sides().isEmpty()
                     ? new FloorReport.Side(0, 0, 0)
                     : floor.sides().get(i);
-            views.add(block.isFree() ? free(block, work, side, clock) : figure(i, draft, work, side, clock));
+            if (block.isFree()) {
+                views.add(free(block, work, side, clock));
+                continue;
+            }
+            Chart figure = block.danced().figure();
+            int open = findings.computeIfAbsent(figure.id(), id -> openFindings(figure));
+            views.add(figure(i, work, side, clock, open));
         }
         return views;
     }
@@ -174,14 +185,12 @@ record RoutineWorkView(
                 List.of());
     }
 
-    private static BlockView figure(
-            int index, RoutineDraft draft, RoutineWork work, FloorReport.Side side, Clock clock) {
+    private static BlockView figure(int index, RoutineWork work, FloorReport.Side side, Clock clock, int openFindings) {
         Block block = work.blocks().get(index);
         Danceable danced = block.danced();
         var steps = danced.chart().man();
         Direction start = danced.ledger().of(Role.MAN).start().plus(block.rotation());
         Direction end = danced.ledger().of(Role.MAN).last().foot().plus(block.rotation());
-        var findings = RuleBook.standard().check(Sheet.of(danced.figure()));
         return new BlockView(
                 danced.figure().id(),
                 danced.name(),
@@ -194,7 +203,7 @@ record RoutineWorkView(
                 named(steps.get(steps.size() - 1).alignment(), end),
                 state(work.arrivalAfter(index).orElseThrow()),
                 work.takesCorner(index),
-                (int) findings.stream().filter(RuleBook.Checked::isBroken).count(),
+                openFindings,
                 side.side(),
                 Math.round(side.along() * 10) / 10.0,
                 Math.round(side.left() * 10) / 10.0,
@@ -202,6 +211,12 @@ record RoutineWorkView(
                 danced.figure().timings().stream()
                         .map(timing -> new TimingView(timing.id(), timing.man().toString()))
                         .toList());
+    }
+
+    private static int openFindings(Chart figure) {
+        return (int) RuleBook.standard().check(Sheet.of(figure)).stream()
+                .filter(RuleBook.Checked::isBroken)
+                .count();
     }
 
     private static StateView state(Arrival arrival) {

@@ -1,0 +1,50 @@
+<script lang="ts">
+  import { api, need, type Schemas } from '$lib/api/client';
+  import Button from '$lib/components/ui/Button.svelte';
+  import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
+
+  interface Props {
+    /** What the proposals are for, as said on the button. */
+    words: string;
+    /** The figures replaced, from 0 and without the last; the same twice to put something in. */
+    from: number;
+    to: number;
+    beats: number;
+  }
+
+  let { words, from, to, beats }: Props = $props();
+  const editor = getRoutineEditor();
+  let found = $state.raw<{ of: unknown; list: Schemas['FillerView'][] } | null>(null);
+  let failed = $state('');
+  /** Good only for the routine they were made for. */
+  const list = $derived(found && found.of === editor.routine ? found.list : null);
+
+  async function find() {
+    const of = editor.routine;
+    try {
+      const params = { query: { from, to, beats } };
+      found = { of, list: await need(api.POST('/api/routines/fill', { params, body: of })) };
+      failed = '';
+    } catch (error) {
+      failed = error instanceof Error ? error.message : String(error);
+    }
+  }
+</script>
+
+<div>
+  <Button onclick={() => void find()}>{words}</Button>
+  {#if failed}<p role="alert" class="text-broken">{failed}</p>{/if}
+  {#if list}
+    <ul class="mt-1 max-h-36 overflow-y-auto" aria-label={words}>
+      {#each list as filler (filler.name)}
+        <li>
+          <button
+            type="button"
+            class="w-full border-b border-line px-1 py-0.5 text-left hover:bg-sheet"
+            onclick={() => editor.put(from, to, filler.figures)}>{filler.name}</button
+          >
+        </li>
+      {:else}<li class="text-soft">Nothing of up to four figures lasts so long and joins here.</li>{/each}
+    </ul>
+  {/if}
+</div>
