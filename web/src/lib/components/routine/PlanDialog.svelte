@@ -25,6 +25,7 @@
   let round = $state(false);
   let long = $state(0);
   let short = $state(0);
+  let eachAtMost = $state(2);
   let limits = $state<Record<string, number>>({});
   let weights = $state({ customary: 3, highlight: 5, variety: 4, travel: 1, sides: 1 });
   const WEIGHTS = [
@@ -77,6 +78,7 @@
             allowed: allowed(),
             required,
             atMost: limits,
+            eachAtMost,
             first,
             last,
             closes,
@@ -198,6 +200,15 @@
     </div>
     <div class="flex flex-wrap items-center gap-2">
       <label
+        >each figure at most <input
+          type="number"
+          min="0"
+          max="16"
+          bind:value={eachAtMost}
+          class={[field, 'w-14 text-right']}
+        /> times (0: as often as fits);</label
+      >
+      <label
         >not too often
         <select
           value=""
@@ -271,7 +282,13 @@
       </ul>
     {:else if view}
       <p class="mb-2 text-sm text-soft">
-        {spoken(view.count)} routines meet this. The best of them by the score:
+        {#if view.limited.length === 0}{spoken(view.count)} routines meet this.{:else}No more than {spoken(view.count)}
+          routines meet this; {view.limited.join(', ')} would come too often and {view.limited.length === 1
+            ? 'was'
+            : 'were'}
+          limited.{/if}
+        {#if !view.varied}Some figures still come more often: more limits than can be counted would be needed.{/if} The best
+        by the score:
       </p>
       {#each view.proposals as proposal, i (i)}
         <ProposalStrip {proposal} number={i + 1} ontake={() => take(proposal)} />

@@ -29,7 +29,7 @@
   </div>
   <div class="flex items-start gap-3">
     <ProposalFloor figures={proposal.figures} />
-    <ol class="flex min-w-0 grow text-xs">
+    <ol class="flex min-w-0 grow text-[0.68rem]">
       {#each proposal.pieces as piece, i (i)}
         <li
           style:flex="{piece.bars} 1 0"
@@ -41,7 +41,7 @@
             piece.corner && 'border-l-2 border-l-accent'
           ]}
         >
-          <span class="line-clamp-3 break-words">{piece.name}</span>
+          <span class="line-clamp-4 [overflow-wrap:anywhere] hyphens-auto">{piece.name}</span>
         </li>
       {/each}
     </ol>

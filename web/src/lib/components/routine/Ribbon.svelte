@@ -15,7 +15,7 @@
   const beatsPerBar = $derived(work?.beatsPerBar ?? 3);
   const phrase = $derived(editor.routine.phraseBars ?? 8);
   const bars = $derived(Math.max(8, Math.ceil((work?.bars ?? 0) + (work?.blocks[0]?.startBeat ?? 0) / beatsPerBar)));
-  const perBar = $derived(Math.max(72, Math.floor(width / Math.max(bars, 16))) * (ZOOMS[zoom] ?? 1));
+  const perBar = $derived(Math.max(84, Math.floor(width / Math.max(bars, 16))) * (ZOOMS[zoom] ?? 1));
   /** Where in the bar the figures of the dance begin: on the second beat in rumba. */
   const lead = $derived((work?.blocks.find((block) => block.figure)?.startBeat ?? 0) % beatsPerBar);
   const numbers = $derived(Array.from({ length: bars }, (_, i) => i + 1));

@@ -67,7 +67,7 @@
   <span
     class={[
       'block font-display leading-[1.05] font-semibold [overflow-wrap:anywhere] hyphens-auto',
-      narrow ? 'text-[0.74rem]' : 'text-[0.98rem]'
+      narrow ? 'text-[0.72rem]' : 'text-[0.98rem]'
     ]}>{block.name}</span
   >
   {#if free}<span class="mt-0.5 block text-[0.7rem] leading-tight text-soft">free, {block.beats} beats</span>

@@ -13,6 +13,7 @@ import fluidframe.core.link.Repertoire;
 import fluidframe.core.plan.Composer;
 import fluidframe.core.plan.Composition;
 import fluidframe.core.plan.Plan;
+import fluidframe.core.plan.Variety;
 import fluidframe.core.routine.Junction;
 import fluidframe.core.routine.PlacedFigure;
 import fluidframe.core.routine.RoutineWork;
@@ -125,6 +126,30 @@ class ComposerTest {
         List<Integer> composed =
                 found.best().stream().map(Composition.Proposal::score).toList();
         for (int i = 0; i < 10; i++) assertThat(composed.get(i)).isEqualTo(Math.floorDiv(scores.get(i), 10));
+    }
+
+    @Test
+    void dancesNoFigureTooOftenAndStillFindsTheBestOfThose() {
+        Repertoire few = few();
+        for (int each = 1; each <= 2; each++) {
+            int limit = each;
+            List<Integer> scores = enumerate(few, 18).stream()
+                    .filter(way -> FEW.stream().allMatch(figure -> times(way, figure) <= limit))
+                    .map(ComposerTest::tenths)
+                    .sorted((a, b) -> b - a)
+                    .limit(5)
+                    .toList();
+            Variety found = Composer.of(few, Dance.WALTZ).compose(Plan.of(6).wanting(5), limit, () -> false);
+            assertThat(found.kept()).isTrue();
+            assertThat(found.composition().best().stream()
+                            .map(Composition.Proposal::score)
+                            .toList())
+                    .isEqualTo(scores.stream()
+                            .map(tenths -> Math.floorDiv(tenths, 10))
+                            .toList());
+        }
+        assertThatThrownBy(() -> Composer.of(few, Dance.WALTZ).compose(Plan.of(6), 0, () -> false))
+                .hasMessageContaining("but was 0");
     }
 
     /** The usual score, written down a second time. */
@@ -253,13 +278,12 @@ class ComposerTest {
         Composer composer = Composer.of(REPERTOIRE, Dance.WALTZ);
         assertThatThrownBy(() -> composer.compose(Plan.of(8).requiring("waltz.moonwalk")))
                 .hasMessageContaining("waltz.moonwalk");
-        assertThatThrownBy(() -> Composer.of(REPERTOIRE, Dance.FOXTROT)
-                        .compose(Plan.of(8)
-                                .requiring(REPERTOIRE.charts().stream()
-                                        .map(Chart::id)
-                                        .filter(id -> id.startsWith("foxtrot."))
-                                        .limit(12)
-                                        .toArray(String[]::new))))
+        assertThatThrownBy(() -> composer.compose(Plan.of(8)
+                        .requiring(REPERTOIRE.charts().stream()
+                                .map(Chart::id)
+                                .filter(id -> id.startsWith("waltz."))
+                                .limit(13)
+                                .toArray(String[]::new))))
                 .hasMessageContaining("require or limit fewer");
         assertThatThrownBy(() -> Plan.of(200)).hasMessageContaining("1 to 128 bars, but has 200");
         assertThatThrownBy(() -> composer.compose(Plan.of(8), () -> true)).isInstanceOf(CancellationException.class);

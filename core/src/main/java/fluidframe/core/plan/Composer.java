@@ -55,6 +55,18 @@ public final class Composer {
         return new Composition(List.of(), count, contradiction(plan, cancelled));
     }
 
+    /**
+     * The same with no figure danced more often than so many times, but where the plan itself says otherwise of one.
+     *
+     * @param eachAtMost 1 or more
+     */
+    public Variety compose(Plan plan, int eachAtMost, BooleanSupplier cancelled) {
+        if (eachAtMost < 1) {
+            throw new IllegalArgumentException("Every figure must be allowed once or more, but was " + eachAtMost);
+        }
+        return Variety.of(this, plan, eachAtMost, cancelled);
+    }
+
     /** Each condition in words, with the plan that would be left without it. */
     private static Map<String, Plan> conditions(Plan plan) {
         Map<String, Plan> without = new LinkedHashMap<>();

@@ -25,7 +25,7 @@ class PlanController {
     @PostMapping
     @ResponseStatus(HttpStatus.ACCEPTED)
     PlanView begin(@Valid @RequestBody PlanDraft draft) {
-        return jobs.begin(Dance.parse(draft.dance()), draft.toPlan());
+        return jobs.begin(Dance.parse(draft.dance()), draft.toPlan(), draft.eachAtMost());
     }
 
     @GetMapping("/{id}")

@@ -14,13 +14,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/** A plan as a coach asks for it; figures by their ids, blank for no wish. */
+/** A plan as a coach asks for it; figures by their ids, blank for no wish, {@code eachAtMost} 0 for as often as fits. */
 record PlanDraft(
         @NotBlank String dance,
         @Min(1) @Max(Plan.MOST_BARS) int bars,
         @NotNull @Size(max = 500) List<@NotBlank String> allowed,
         @NotNull @Size(max = 8) List<@NotBlank String> required,
         @NotNull @Size(max = 8) Map<String, @Min(0) @Max(16) Integer> atMost,
+        @Min(0) @Max(16) int eachAtMost,
         String first,
         String last,
         boolean closes,

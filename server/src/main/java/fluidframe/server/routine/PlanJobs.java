@@ -4,7 +4,9 @@ import fluidframe.core.count.Dance;
 import fluidframe.core.link.DanceGraph;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.plan.Composer;
+import fluidframe.core.plan.Composition;
 import fluidframe.core.plan.Plan;
+import fluidframe.core.plan.Variety;
 import fluidframe.server.figure.FigureShelf;
 import fluidframe.server.web.NotFoundException;
 import jakarta.annotation.PreDestroy;
@@ -53,19 +55,24 @@ class PlanJobs {
         this.shelf = shelf;
     }
 
-    PlanView begin(Dance dance, Plan plan) {
+    PlanView begin(Dance dance, Plan plan, int eachAtMost) {
         String id = UUID.randomUUID().toString();
         Job job = new Job();
         job.view = PlanView.of(id, "working", "");
         jobs.put(id, job);
-        worker.execute(() -> job.view = work(id, dance, plan, job));
+        worker.execute(() -> job.view = work(id, dance, plan, eachAtMost, job));
         return job.view;
     }
 
-    private PlanView work(String id, Dance dance, Plan plan, Job job) {
+    private PlanView work(String id, Dance dance, Plan plan, int eachAtMost, Job job) {
         try {
             Repertoire repertoire = shelf.repertoire();
-            return PlanView.of(id, dance, composer(repertoire, dance).compose(plan, job.givenUp::get), repertoire);
+            Composer composer = composer(repertoire, dance);
+            if (eachAtMost == 0) {
+                Composition found = composer.compose(plan, job.givenUp::get);
+                return PlanView.of(id, dance, new Variety(found, Map.of(), true), repertoire);
+            }
+            return PlanView.of(id, dance, composer.compose(plan, eachAtMost, job.givenUp::get), repertoire);
         } catch (CancellationException e) {
             return PlanView.of(id, "given up", "");
         } catch (IllegalArgumentException e) {

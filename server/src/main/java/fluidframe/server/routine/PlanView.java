@@ -3,6 +3,7 @@ package fluidframe.server.routine;
 import fluidframe.core.count.Dance;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.plan.Composition;
+import fluidframe.core.plan.Variety;
 import java.util.List;
 
 /**
@@ -11,6 +12,9 @@ import java.util.List;
  * @param state working, done, failed or given up
  * @param message why it failed
  * @param count how many routines meet every condition, in digits
+ * @param limited names of the figures that had to be limited so that nothing is danced too often; with any, the count is only
+ *     an upper bound
+ * @param varied whether nothing in the proposals is danced more often than asked
  * @param contradiction conditions that cannot be met together, if there is none
  */
 record PlanView(
@@ -18,6 +22,8 @@ record PlanView(
         String state,
         String message,
         String count,
+        List<String> limited,
+        boolean varied,
         List<ProposalView> proposals,
         List<String> contradiction) {
     /** One proposed routine with the parts of its score. */
@@ -35,15 +41,25 @@ record PlanView(
     record PieceView(String name, double bars, boolean corner) {}
 
     static PlanView of(String id, String state, String message) {
-        return new PlanView(id, state, message, "", List.of(), List.of());
+        return new PlanView(id, state, message, "", List.of(), true, List.of(), List.of());
     }
 
-    static PlanView of(String id, Dance dance, Composition found, Repertoire repertoire) {
+    static PlanView of(String id, Dance dance, Variety variety, Repertoire repertoire) {
+        Composition found = variety.composition();
         return new PlanView(
                 id,
                 "done",
                 "",
                 found.count().toString(),
+                variety.limits().keySet().stream()
+                        .map(figure -> repertoire
+                                .chart(figure)
+                                .orElseThrow()
+                                .identity()
+                                .name())
+                        .sorted()
+                        .toList(),
+                variety.kept(),
                 found.best().stream()
                         .map(proposal -> proposal(dance, proposal, repertoire))
                         .toList(),

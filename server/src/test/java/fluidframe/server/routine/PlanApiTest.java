@@ -33,6 +33,7 @@ class PlanApiTest extends ApiCalls {
                 List.of(),
                 "wanted",
                 3));
+        plan.put("eachAtMost", 0);
         plan.put("weights", Map.of("customary", 3, "highlight", 5, "variety", 4, "travel", 1, "sides", 1));
         return plan;
     }
@@ -59,6 +60,21 @@ class PlanApiTest extends ApiCalls {
             bars += piece.get("bars").asDouble();
         assertThat(bars).isEqualTo(16);
         assertThat(new java.math.BigInteger(view.get("count").asText())).isPositive();
+    }
+
+    @Test
+    void dancesNoFigureTooOftenAndSaysWhatItLimited() throws Exception {
+        Map<String, Object> plan = plan("foxtrot", 20, List.of());
+        plan.put("eachAtMost", 2);
+        JsonNode view = answered(plan);
+        assertThat(view.get("varied").asBoolean()).isTrue();
+        assertThat(view.get("limited").toString()).contains("Feather Step");
+        for (JsonNode proposal : view.get("proposals")) {
+            List<String> figures = proposal.get("figures").findValuesAsText("figure");
+            for (String figure : figures) {
+                assertThat(java.util.Collections.frequency(figures, figure)).isLessThanOrEqualTo(2);
+            }
+        }
     }
 
     @Test

@@ -11,8 +11,11 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import fluidframe.server.ApiCalls;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class RoutineToolsApiTest extends ApiCalls {
     private ObjectNode demo(String name) throws Exception {
@@ -175,6 +178,48 @@ class RoutineToolsApiTest extends ApiCalls {
                 .contains("is gone");
         sections.removeAll();
         assertThat(call(422, post("/api/songs"), song).get("detail").asText()).contains("at least one section");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "waltz",
+                "tango",
+                "viennese-waltz",
+                "foxtrot",
+                "quickstep",
+                "samba",
+                "cha-cha",
+                "rumba",
+                "paso-doble",
+                "jive"
+            })
+    void theDemoHasASoundRoutineOfSixteenBarsForEveryDance(String dance) throws Exception {
+        List<String> moving = List.of("waltz", "tango", "viennese-waltz", "foxtrot", "quickstep");
+        int sound = 0;
+        int circuits = 0;
+        for (JsonNode summary : call(200, get("/api/routines").param("dance", dance), null)) {
+            JsonNode routine = call(
+                            200, get("/api/routines/" + summary.get("id").asText()), null)
+                    .get("routine");
+            JsonNode work = call(200, post("/api/routines/work"), routine);
+            if (work.get("brokenJoins").asInt() > 0 || work.get("bars").asDouble() < 16) continue;
+            sound++;
+            if (routine.hasNonNull("song")) {
+                assertThat(work.at("/fit/spareBars").asDouble())
+                        .as(routine.get("name").asText())
+                        .isZero();
+                for (JsonNode meeting : work.at("/fit/meetings"))
+                    assertThat(meeting.get("late").asDouble()).isZero();
+            }
+            boolean competitionFloor = routine.at("/floor/length").asDouble() == 24
+                    && routine.at("/floor/width").asDouble() == 14;
+            if (!competitionFloor || !moving.contains(dance)) continue;
+            JsonNode circuit = call(200, post("/api/routines/circuit"), routine);
+            if (circuit.get("closes").asBoolean() && circuit.get("outside").asDouble() == 0) circuits++;
+        }
+        assertThat(sound).isPositive();
+        if (moving.contains(dance)) assertThat(circuits).isPositive();
     }
 
     private ObjectNode section(String name, int bars, String kind) {
