@@ -41,11 +41,11 @@ public final class DanceGraph {
         return new DanceGraph(all);
     }
 
-    /** Where a figure may be begun, on any of its alignments. */
+    /** Where a figure may be begun, from its first step, on any of its alignments. */
     public List<Place> beginnings(String figureId) {
         List<Place> places = new ArrayList<>();
         for (Danceable danced : all) {
-            if (!danced.figure().id().equals(figureId)) continue;
+            if (!danced.figure().id().equals(figureId) || !danced.isFromTheStart()) continue;
             for (int rotation : danced.entryRotations()) {
                 places.add(new Place(danced, rotation, danced.chart().startBeat()));
             }

@@ -69,6 +69,13 @@ public final class Danceable {
                 .orElse(name);
     }
 
+    /** Whether it is danced from the figure's first step on: nobody begins a routine in the middle of a figure. */
+    public boolean isFromTheStart() {
+        return use.part()
+                .map(id -> figure.parts().stream().anyMatch(part -> part.id().equals(id) && part.from() == 1))
+                .orElse(true);
+    }
+
     /**
      * By how many sixteenths the chart may be turned as a whole to begin on each of its alignments; 0 is as charted. A dance
      * that does not move round the floor may be danced on any alignment.

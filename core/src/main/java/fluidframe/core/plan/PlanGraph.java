@@ -131,7 +131,8 @@ final class PlanGraph {
             DanceGraph.Place place = nodes.get(node).place();
             boolean charted = place.rotation() == 0
                     && place.beat().equals(place.danced().chart().startBeat());
-            if (nodes.get(node).figure() == figure && charted) found.add(node);
+            boolean begins = charted && place.danced().isFromTheStart();
+            if (nodes.get(node).figure() == figure && begins) found.add(node);
         }
         return found;
     }
