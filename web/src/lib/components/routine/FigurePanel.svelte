@@ -15,11 +15,15 @@
   const splits = $derived(block && placed && !placed.part && !placed.variant ? halves(block.uses, placed) : []);
   const key = (use: { variant?: string | undefined; part?: string | undefined; otherFoot?: boolean }) =>
     [use.variant ?? '', use.part ?? '', use.otherFoot ?? false].join('|');
+  /** How often the repeated steps are danced is chosen on its own. */
+  const ways = $derived(
+    [...new Map((block?.uses ?? []).toReversed().map((other) => [key(other.figure), other])).values()].toReversed()
+  );
   const field = 'rounded-xs border border-line bg-raised px-1.5 py-0.5';
   const TURNS = [-4, -2, -1, 1, 2, 4];
 
   function use(value: string) {
-    const chosen = block?.uses.find((other) => key(other.figure) === value);
+    const chosen = ways.find((other) => key(other.figure) === value);
     if (!chosen || !placed) return;
     editor.replace({ from: index, to: index }, [{ ...chosen.figure, note: placed.note, accepted: placed.accepted }]);
   }
@@ -63,16 +67,28 @@
         stop.
       </p>
     {:else}
-      {#if block.uses.length > 1}
+      {#if ways.length > 1}
         <label class="flex items-center justify-between gap-3"
           >Danced as <select
             class={[field, 'max-w-60']}
             value={key(placed)}
             onchange={(e) => use(e.currentTarget.value)}
           >
-            {#each block.uses as other (key(other.figure))}<option value={key(other.figure)}>{other.name}</option
-              >{/each}
+            {#each ways as other (key(other.figure))}<option value={key(other.figure)}>{other.name}</option>{/each}
           </select></label
+        >
+      {/if}
+      {#if block.mostTimes > 1}
+        <label class="flex items-center justify-between gap-3"
+          >Repeated steps, times <input
+            class={[field, 'w-20 text-right']}
+            type="number"
+            min="1"
+            max={block.mostTimes}
+            value={Math.max(1, placed.times)}
+            onchange={(e) =>
+              e.currentTarget.validity.valid && editor.change(index, { times: Number(e.currentTarget.value) })}
+          /></label
         >
       {/if}
       {#if block.timings.length > 1}

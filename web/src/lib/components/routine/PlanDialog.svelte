@@ -5,6 +5,7 @@
   import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
   import { readingList } from '$lib/state/reading-list';
   import { getSettings } from '$lib/state/settings.svelte';
+  import { told } from '$lib/state/plan-words';
   import FigureChips from './FigureChips.svelte';
   import ProposalStrip from './ProposalStrip.svelte';
 
@@ -37,6 +38,7 @@
   ] as const;
   let view = $state.raw<Schemas['PlanView'] | null>(null);
   let failed = $state('');
+  let seconds = $state(0);
   const named = $derived(new Map(figures.map((figure) => [figure.id, figure.name])));
   const working = $derived(view?.state === 'working');
 
@@ -68,7 +70,8 @@
   }
 
   async function compose() {
-    [view, failed] = [null, ''];
+    [view, failed, seconds] = [null, '', 0];
+    const begun = Date.now();
     try {
       view = await need(
         api.POST('/api/plans', {
@@ -92,6 +95,7 @@
       );
       while (view.state === 'working' && open) {
         await new Promise((rest) => setTimeout(rest, BEAT));
+        seconds = Math.floor((Date.now() - begun) / 1000);
         view = await need(api.GET('/api/plans/{id}', { params: { path: { id: view.id } } }));
       }
       // A dialog that has been closed wants no answer, and the worker is free for the next.
@@ -112,8 +116,6 @@
   }
 
   const field = 'rounded-xs border border-line bg-raised px-1.5 py-1 text-sm';
-  const spoken = (count: string) =>
-    count.length > 15 ? `about 10^${count.length - 1}` : Number(count).toLocaleString('en');
 </script>
 
 <Button onclick={() => void show()}>Compose</Button>
@@ -273,7 +275,10 @@
   </form>
   <div aria-live="polite" class="mt-3">
     {#if failed}<p role="alert" class="text-broken">{failed}</p>
-    {:else if working}<p class="text-soft">Working it out …</p>
+    {:else if working}<p class="text-soft">
+        Working it out …{#if seconds > 1}
+          {seconds} s. Fewer limits, or not asking that it can be danced again, make it quicker.{/if}
+      </p>
     {:else if view?.state === 'given up'}<p class="text-soft">Given up. Nothing has been changed.</p>
     {:else if view && view.proposals.length === 0}
       <p class="font-semibold">No routine meets all of this. These cannot be had together:</p>
@@ -282,13 +287,7 @@
       </ul>
     {:else if view}
       <p class="mb-2 text-sm text-soft">
-        {#if view.limited.length === 0}{spoken(view.count)} routines meet this.{:else}No more than {spoken(view.count)}
-          routines meet this; {view.limited.join(', ')} would come too often and {view.limited.length === 1
-            ? 'was'
-            : 'were'}
-          limited.{/if}
-        {#if !view.varied}Some figures still come more often: more limits than can be counted would be needed.{/if} The best
-        by the score:
+        {told(view)}
       </p>
       {#each view.proposals as proposal, i (i)}
         <ProposalStrip {proposal} number={i + 1} ontake={() => take(proposal)} />

@@ -32,10 +32,9 @@
     wanted = -1;
   });
 
-  /** What the keyboard brings the focus to is meant; a click chooses for itself, alone or with others. */
-  function onfocus(event: FocusEvent, index: number) {
-    const outside = index < editor.span.from || index > editor.span.to;
-    if (outside && (event.currentTarget as HTMLElement).matches(':focus-visible')) editor.select(index);
+  /** What gets the focus is meant, unless a click has brought it, which chooses for itself, alone or with others. */
+  function onfocus(index: number) {
+    if (index < editor.span.from || index > editor.span.to) editor.select(index);
   }
 
   const COMMANDS: Record<string, () => void> = {
@@ -119,7 +118,7 @@
             halfBar={block.figure !== undefined && (block.startBeat - lead) % beatsPerBar !== 0}
             onpick={(extend) => editor.select(index, extend)}
             onkey={(event) => onkeydown(event, index)}
-            onfocus={(event) => onfocus(event, index)}
+            onfocus={() => onfocus(index)}
             ondrag={() => (dragged = index)}
             ondropped={() => drop(index)}
           />

@@ -12,13 +12,15 @@
     halfBar: boolean;
     onpick: (extend: boolean) => void;
     onkey: (event: KeyboardEvent) => void;
-    onfocus: (event: FocusEvent) => void;
+    /** It has got the focus otherwise than by a click. */
+    onfocus: () => void;
     ondrag: () => void;
     ondropped: () => void;
   }
 
   let { block, index, join, left, width, halfBar, onpick, onkey, onfocus, ondrag, ondropped }: Props = $props();
   const editor = getRoutineEditor();
+  let pointed = false;
   const selected = $derived(index >= editor.span.from && index <= editor.span.to);
   const placed = $derived(editor.routine.figures[index]);
   const free = $derived(block.figure === undefined);
@@ -53,9 +55,16 @@
     event.preventDefault();
     ondropped();
   }}
-  onclick={(event) => onpick(event.shiftKey)}
+  onclick={(event) => {
+    pointed = false;
+    onpick(event.shiftKey);
+  }}
   onkeydown={onkey}
-  {onfocus}
+  onpointerdown={() => (pointed = true)}
+  ondragend={() => (pointed = false)}
+  onfocus={() => {
+    if (!pointed) onfocus();
+  }}
   class={[
     'absolute inset-y-1 cursor-grab overflow-hidden border-t-4 py-1 pr-0.5 pl-3.5 text-left',
     free ? 'border-dashed bg-tint' : 'bg-raised',

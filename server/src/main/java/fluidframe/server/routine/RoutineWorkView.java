@@ -2,6 +2,7 @@ package fluidframe.server.routine;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.Repetition;
 import fluidframe.core.check.RuleBook;
 import fluidframe.core.couple.Role;
 import fluidframe.core.direction.Alignment;
@@ -42,7 +43,10 @@ record RoutineWorkView(
         FitView fit,
         String fitProblem,
         List<NextView> next) {
-    /** A figure or free element in its place; the side of the floor after it, and metres danced along it and left of it. */
+    /**
+     * A figure or free element in its place; the side of the floor after it, and metres danced along it and left of it.
+     * {@code mostTimes} is how often its repeated steps may be danced, 1 if it has none.
+     */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     record BlockView(
             String figure,
@@ -60,6 +64,7 @@ record RoutineWorkView(
             int side,
             double along,
             double left,
+            int mostTimes,
             List<UseView> uses,
             List<TimingView> timings) {}
 
@@ -181,6 +186,7 @@ record RoutineWorkView(
                 side.side(),
                 0,
                 side.left(),
+                1,
                 List.of(),
                 List.of());
     }
@@ -207,6 +213,7 @@ record RoutineWorkView(
                 side.side(),
                 Math.round(side.along() * 10) / 10.0,
                 Math.round(side.left() * 10) / 10.0,
+                danced.use().part().isPresent() ? 1 : Math.max(1, Repetition.most(danced.figure())),
                 uses(work, danced),
                 danced.figure().timings().stream()
                         .map(timing -> new TimingView(timing.id(), timing.man().toString()))

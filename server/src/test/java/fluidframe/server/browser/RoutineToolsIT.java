@@ -89,6 +89,19 @@ class RoutineToolsIT extends BrowserTest {
     }
 
     @Test
+    void repeatsTheStepsOfAFigureAsOftenAsWanted() {
+        open("Cha-Cha-Cha", "Finals, cha-cha-cha");
+        figures().filter(new Locator.FilterOptions().setHasText("New York")).click();
+        tab("Figure");
+        Locator times = region("This figure").getByLabel("Repeated steps, times");
+        assertThat(times).hasValue("2");
+        times.fill("4");
+        times.press("Enter");
+        assertThat(figures().filter(new Locator.FilterOptions().setHasText("New York")))
+                .containsText("4 times");
+    }
+
+    @Test
     void goesRoundTheFloorStepsThroughItAndKnowsAWayOut() {
         open("Quickstep", "Long floor, quickstep");
         button("The whole circuit").click();

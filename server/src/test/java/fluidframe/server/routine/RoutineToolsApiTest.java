@@ -122,6 +122,23 @@ class RoutineToolsApiTest extends ApiCalls {
     }
 
     @Test
+    void repeatsStepsAsOftenAsTheChartAllowsAndNoMore() throws Exception {
+        ObjectNode routine = (ObjectNode) demo("Ostermere").get("routine");
+        routine.put("dance", "quickstep");
+        ArrayNode figures = routine.putArray("figures");
+        ObjectNode lock =
+                figures.addObject().put("figure", "quickstep.forward-lock").put("times", 1);
+        JsonNode once = call(200, post("/api/routines/work"), routine);
+        assertThat(once.at("/blocks/0/mostTimes").asInt()).isGreaterThan(2);
+        lock.put("times", 3);
+        JsonNode thrice = call(200, post("/api/routines/work"), routine);
+        assertThat(thrice.get("bars").asDouble()).isGreaterThan(once.get("bars").asDouble());
+        lock.put("times", once.at("/blocks/0/mostTimes").asInt() + 1);
+        assertThat(call(422, post("/api/routines/work"), routine).get("detail").asText())
+                .contains("quickstep.forward-lock");
+    }
+
+    @Test
     void writesAMidiFileThatIsReadAsASongAgain() throws Exception {
         byte[] file = mvc.perform(post("/api/routines/midi")
                         .contentType("application/json")

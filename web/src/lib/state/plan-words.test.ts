@@ -1,0 +1,15 @@
+import { expect, it } from 'vitest';
+import { spoken, told } from './plan-words';
+
+it('says a number exactly as long as it can be taken in', () => {
+  expect(spoken('1577158091')).toBe('1,577,158,091');
+  expect(spoken('2331970830479368')).toBe('about 10^15');
+});
+
+it('says how many there are, and what was limited for it', () => {
+  const all = { count: '972', limited: [], varied: true };
+  expect(told(all)).toBe('972 routines meet this. The best by the score:');
+  expect(told({ ...all, limited: ['Wing'] })).toContain('No more than 972 routines meet this; Wing would come');
+  expect(told({ ...all, limited: ['Wing', 'Whisk'] })).toContain('Wing, Whisk would come too often and were limited.');
+  expect(told({ ...all, varied: false })).toContain('Some figures still come more often');
+});

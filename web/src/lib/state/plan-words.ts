@@ -1,0 +1,17 @@
+import type { Schemas } from '$lib/api/client';
+
+/** A number of routines in words: exact as long as it can be taken in, its size beyond that. */
+export const spoken = (count: string) =>
+  count.length > 15 ? `about 10^${count.length - 1}` : Number(count).toLocaleString('en');
+
+/** How many routines a plan has, and what had to be limited for it. */
+export function told(found: Pick<Schemas['PlanView'], 'count' | 'limited' | 'varied'>) {
+  const many = `${spoken(found.count)} routines meet this`;
+  const limited = found.limited.join(', ');
+  const first =
+    found.limited.length === 0
+      ? `${many}.`
+      : `No more than ${many}; ${limited} would come too often and ${found.limited.length === 1 ? 'was' : 'were'} limited.`;
+  const still = 'Some figures still come more often: more limits than can be counted would be needed.';
+  return `${first} ${found.varied ? '' : `${still} `}The best by the score:`;
+}
