@@ -1,6 +1,8 @@
 <script lang="ts">
   import EventsView from '$lib/components/events/EventsView.svelte';
+
+  let { data } = $props();
 </script>
 
 <svelte:head><title>Events · Fluid Frame</title></svelte:head>
-<EventsView />
+<EventsView dances={data.dances} />

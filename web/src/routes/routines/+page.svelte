@@ -1,6 +1,8 @@
 <script lang="ts">
   import RoutinesView from '$lib/components/routine/RoutinesView.svelte';
+
+  let { data } = $props();
 </script>
 
 <svelte:head><title>Routines · Fluid Frame</title></svelte:head>
-<RoutinesView />
+<RoutinesView dances={data.dances} />

@@ -6,7 +6,7 @@
   import EventForm from './EventForm.svelte';
   import EventReport from './EventReport.svelte';
 
-  let { view }: { view: Schemas['EventView'] } = $props();
+  let { view, dances }: { view: Schemas['EventView']; dances: Schemas['DanceView'][] } = $props();
   // The desk is made anew for every event, so the first view is the one it edits.
   // svelte-ignore state_referenced_locally
   const editor = new KeptEditor(view.version, view.event, async (expectedVersion, event) => {
@@ -81,7 +81,7 @@
   </div>
 </header>
 <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.25fr)] print:block">
-  <div class="print:hidden"><EventForm {editor} /></div>
+  <div class="print:hidden"><EventForm {editor} {dances} /></div>
   <section aria-label="Report on a routine" class="min-w-0">
     <label class="mb-3 flex flex-wrap items-center gap-2 print:hidden"
       ><span class="font-display text-lg">Check a routine</span>

@@ -3,19 +3,28 @@
   import Button from '$lib/components/ui/Button.svelte';
   import type { KeptEditor } from '$lib/state/kept-editor.svelte';
 
-  let { editor }: { editor: KeptEditor<Schemas['EventDraft']> } = $props();
+  let { editor, dances }: { editor: KeptEditor<Schemas['EventDraft']>; dances: Schemas['DanceView'][] } = $props();
   const event = $derived(editor.state);
-  let dances = $state.raw<Schemas['DanceView'][]>([]);
   let lists = $state.raw<Schemas['ListSummary'][]>([]);
   let levels = $state.raw<Schemas['LevelView'][]>([]);
   let failed = $state('');
   let barred = $state('');
-  const HOLDS = ['closed contact', 'closed no contact', 'double', 'crossed', 'R-R', 'L-L', 'shadow hold', 'none'];
+  let holds = $state.raw<string[]>([]);
+  let known = $state.raw<string[]>([]);
   const field = 'rounded-xs border border-line bg-raised px-1.5 py-0.5';
 
   $effect(() => {
-    Promise.all([need(api.GET('/api/dances')), need(api.GET('/api/lists'))]).then(
-      ([found, all]) => ([dances, lists] = [found, all]),
+    Promise.all([
+      need(api.GET('/api/lists')),
+      need(api.GET('/api/vocabulary')),
+      need(api.GET('/api/elements')),
+      ...event.dances.map(({ dance }) => need(api.GET('/api/figures', { params: { query: { dance } } })))
+    ]).then(
+      ([all, words, elements, ...figures]) => {
+        lists = all;
+        holds = (words.hold ?? []).map((word) => word.text);
+        known = [...new Set([...figures.flat(), ...elements].map((one) => one.name))].sort();
+      },
       (error: Error) => (failed = error.message)
     );
   });
@@ -141,10 +150,10 @@
           class={field}
           value=""
           onchange={(e) => {
-            editor.describe(
-              { dances: [...event.dances, { dance: e.currentTarget.value, slowest: 25, fastest: 60 }] },
-              ''
-            );
+            const { value } = e.currentTarget;
+            const added = dances.filter((dance) => dance.id === value);
+            const bands = added.map(({ id, slowest, fastest }) => ({ dance: id, slowest, fastest }));
+            editor.describe({ dances: [...event.dances, ...bands] }, '');
             e.currentTarget.value = '';
           }}
         >
@@ -194,14 +203,18 @@
       <input
         bind:value={barred}
         maxlength="80"
-        aria-label="Figure id or free element that is not permitted"
-        placeholder="figure id or free element"
+        aria-label="Figure or free element that is not permitted"
+        placeholder="figure or free element"
+        list="what-can-be-barred"
         class={[field, 'w-56']}
       />
+      <datalist id="what-can-be-barred">
+        {#each known as name (name)}<option value={name}></option>{/each}
+      </datalist>
       <Button type="submit">Bar it</Button>
     </form>
     <p class="mt-2 flex flex-wrap gap-x-3">
-      {#each HOLDS as hold (hold)}<label class="flex items-center gap-1"
+      {#each holds as hold (hold)}<label class="flex items-center gap-1"
           ><input
             type="checkbox"
             checked={event.barredHolds.includes(hold)}

@@ -4,16 +4,15 @@
   import Button from '$lib/components/ui/Button.svelte';
   import { getSettings } from '$lib/state/settings.svelte';
 
+  let { dances }: { dances: Schemas['DanceView'][] } = $props();
   const settings = getSettings();
   let events = $state.raw<Schemas['EventSummary'][] | null>(null);
-  let titles = $state.raw(new Map<string, string>());
+  const titles = $derived(new Map(dances.map((dance) => [dance.id, dance.title])));
   let name = $state('');
   let failed = $state('');
 
   $effect(() => {
     void run(async () => {
-      const dances = await need(api.GET('/api/dances'));
-      titles = new Map(dances.map((dance) => [dance.id, dance.title]));
       events = await need(api.GET('/api/events'));
     });
   });
@@ -36,7 +35,9 @@
         list: settings.list,
         leastSeconds: 90,
         mostSeconds: 120,
-        dances: [{ dance: settings.dance, slowest: 28, fastest: 30 }],
+        dances: dances
+          .filter((dance) => dance.id === settings.dance)
+          .map(({ id, slowest, fastest }) => ({ dance: id, slowest, fastest })),
         length: 24,
         width: 14,
         barred: [],

@@ -4,6 +4,7 @@
   import Button from '$lib/components/ui/Button.svelte';
   import { adjust, plain } from '$lib/state/routine-edits';
   import { getSettings } from '$lib/state/settings.svelte';
+  import ConditionTable from './ConditionTable.svelte';
 
   let { before, after, dance }: { before: string; after: string; dance: string } = $props();
   const settings = getSettings();
@@ -68,22 +69,6 @@
         >{/each}
       {#if pair.verdict === 'yes'}<Button onclick={() => void dance2()}>Begin a routine with them</Button>{/if}
     </div>
-    <table class="w-full">
-      <thead class="text-left text-xs text-soft"
-        ><tr
-          ><th class="font-normal">about</th><th class="font-normal">is left</th><th class="font-normal">is wanted</th
-          ></tr
-        ></thead
-      >
-      <tbody>
-        {#each pair.conditions as condition (condition.kind)}
-          <tr class={['border-t border-line align-top', !condition.holds && 'font-semibold text-broken']}>
-            <th scope="row" class="pr-2 text-left font-normal">{settings.say(condition.kind)}</th><td class="pr-2"
-              >{condition.left}</td
-            ><td>{condition.wanted}{condition.holds ? '' : ' ✕'}</td>
-          </tr>
-        {/each}
-      </tbody>
-    </table>
+    <ConditionTable conditions={pair.conditions} />
   {/if}
 </section>

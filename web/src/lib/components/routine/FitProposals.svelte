@@ -14,16 +14,17 @@
 
   let { words, from, to, beats }: Props = $props();
   const editor = getRoutineEditor();
-  let found = $state.raw<{ of: unknown; list: Schemas['FillerView'][] } | null>(null);
+  let found = $state.raw<{ of: unknown; place: string; list: Schemas['FillerView'][] } | null>(null);
   let failed = $state('');
-  /** Good only for the routine they were made for. */
-  const list = $derived(found && found.of === editor.routine ? found.list : null);
+  /** Good only for the routine and the place they were made for. */
+  const place = $derived([from, to, beats].join());
+  const list = $derived(found && found.of === editor.routine && found.place === place ? found.list : null);
 
   async function find() {
-    const of = editor.routine;
+    const asked = { of: editor.routine, place };
     try {
       const params = { query: { from, to, beats } };
-      found = { of, list: await need(api.POST('/api/routines/fill', { params, body: of })) };
+      found = { ...asked, list: await need(api.POST('/api/routines/fill', { params, body: asked.of })) };
       failed = '';
     } catch (error) {
       failed = error instanceof Error ? error.message : String(error);

@@ -11,7 +11,9 @@
   let query = $state('');
   let levels = $state.raw(new Map<string, string>());
   let free = $state('');
-  let freeBeats = $state(editor.work?.beatsPerBar ?? 4);
+  /** Beats as typed; a bar of the dance until then. */
+  let typedBeats = $state<number | null>(null);
+  const freeBeats = $derived(typedBeats ?? editor.work?.beatsPerBar ?? 4);
   let elements = $state.raw<Schemas['FreeElement'][]>([]);
   let every = $state.raw<FigureSummary[] | null>(null);
   const next = $derived(
@@ -119,7 +121,8 @@
     </datalist>
     <label class="whitespace-nowrap"
       ><input
-        bind:value={freeBeats}
+        value={freeBeats}
+        oninput={(event) => (typedBeats = event.currentTarget.value === '' ? null : Number(event.currentTarget.value))}
         type="number"
         min="1"
         max="128"

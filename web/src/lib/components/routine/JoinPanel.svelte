@@ -1,4 +1,5 @@
 <script lang="ts">
+  import ConditionTable from '$lib/components/links/ConditionTable.svelte';
   import Button from '$lib/components/ui/Button.svelte';
   import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
   import { getSettings } from '$lib/state/settings.svelte';
@@ -95,23 +96,7 @@
     {/if}
     <details class="mt-1 text-sm">
       <summary class="cursor-pointer text-soft">Both sides, value by value</summary>
-      <table class="mt-1 w-full">
-        <thead class="text-left text-xs text-soft"
-          ><tr
-            ><th class="font-normal">about</th><th class="font-normal">is left</th><th class="font-normal">is wanted</th
-            ></tr
-          ></thead
-        >
-        <tbody>
-          {#each join.conditions as condition (condition.kind)}
-            <tr class={['border-t border-line align-top', !condition.holds && 'font-semibold text-broken']}>
-              <th scope="row" class="pr-2 text-left font-normal">{settings.say(condition.kind)}</th><td class="pr-2"
-                >{condition.left}</td
-              ><td>{condition.wanted}{condition.holds ? '' : ' ✕'}</td>
-            </tr>
-          {/each}
-        </tbody>
-      </table>
+      <ConditionTable conditions={join.conditions} />
     </details>
   {/if}
 </section>

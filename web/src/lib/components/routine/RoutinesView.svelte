@@ -1,25 +1,14 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { api, need, type RoutineSummary } from '$lib/api/client';
+  import { api, need, type RoutineSummary, type Schemas } from '$lib/api/client';
   import Button from '$lib/components/ui/Button.svelte';
   import { getSettings } from '$lib/state/settings.svelte';
 
+  let { dances }: { dances: Schemas['DanceView'][] } = $props();
   const settings = getSettings();
+  /** Bars a minute amid those at which a dance is usually played. */
+  const middle = (dance: Schemas['DanceView'] | undefined) => (dance ? (dance.slowest + dance.fastest) / 2 : 30);
   let routines = $state.raw<RoutineSummary[] | null>(null);
-  /** Bars a minute at which each dance is usually played. */
-  const TEMPOS: Record<string, number> = {
-    waltz: 29,
-    tango: 32,
-    'viennese-waltz': 59,
-    foxtrot: 29,
-    quickstep: 50,
-    samba: 51,
-    'cha-cha': 31,
-    rumba: 26,
-    'paso-doble': 60,
-    jive: 43,
-    'east-coast-swing': 34
-  };
   let name = $state('');
   let couple = $state('');
   let failed = $state('');
@@ -41,7 +30,7 @@
     event.preventDefault();
     try {
       const floor = { length: 24, width: 14, startX: 3, startY: 11.5, stride: 0.7 };
-      const tempo = TEMPOS[settings.dance.replace('american-', '')] ?? 30;
+      const tempo = middle(dances.find((dance) => dance.id === settings.dance));
       const body = {
         name: name.trim(),
         dance: settings.dance,

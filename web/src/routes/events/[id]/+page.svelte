@@ -6,5 +6,5 @@
 
 <svelte:head><title>{data.view.event.name} · Fluid Frame</title></svelte:head>
 {#key data.view}
-  <EventDesk view={data.view} />
+  <EventDesk view={data.view} dances={data.dances} />
 {/key}

@@ -18,7 +18,7 @@ import java.util.Set;
  * @param mostSeconds the longest, 0 for no limit
  * @param tempos for each dance of the event its slowest and fastest bars a minute; a dance not named is not danced there
  * @param floor the floor, if it is known
- * @param barred ids of figures that are not allowed whatever their level, and names of free elements in lower case
+ * @param barred figures that are not allowed whatever their level, by id or name, and free elements by name; in lower case
  * @param freeElements whether free elements are allowed at all
  * @param barredHolds holds that may not be taken
  */

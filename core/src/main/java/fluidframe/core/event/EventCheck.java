@@ -4,7 +4,9 @@ import fluidframe.core.chart.Step;
 import fluidframe.core.couple.Hold;
 import fluidframe.core.couple.Role;
 import fluidframe.core.floor.Stride;
+import fluidframe.core.link.Danceable;
 import fluidframe.core.routine.Block;
+import fluidframe.core.routine.Circuit;
 import fluidframe.core.routine.FloorReport;
 import fluidframe.core.routine.Hall;
 import fluidframe.core.routine.Junction;
@@ -19,6 +21,8 @@ public final class EventCheck {
     private final Event event;
     private final RoutineWork work;
     private final List<Event.Line> lines = new ArrayList<>();
+    /** Whether it has to be danced again to last long enough, and can be. */
+    private boolean again;
 
     private EventCheck(Event event, RoutineWork work) {
         this.event = event;
@@ -28,13 +32,13 @@ public final class EventCheck {
     /**
      * Every demand of the event in a line of its own.
      *
-     * @param tempo bars a minute
+     * @param played the slowest and fastest tempo to which it is danced, in bars a minute
      * @param seconds how long the routine lasts, with the song it is set to
      */
-    public static List<Event.Line> of(Event event, RoutineWork work, double tempo, double seconds, Stride stride) {
+    public static List<Event.Line> of(Event event, RoutineWork work, Event.Band played, double seconds, Stride stride) {
         EventCheck check = new EventCheck(event, work);
         check.dance();
-        if (event.tempos().containsKey(work.dance())) check.tempo(tempo);
+        if (event.tempos().containsKey(work.dance())) check.tempo(played);
         check.time(seconds);
         check.level();
         check.barred();
@@ -55,15 +59,20 @@ public final class EventCheck {
         add("Dance", danced, danced ? title + " is danced there." : title + " is not danced there.", List.of());
     }
 
-    private void tempo(double tempo) {
+    private void tempo(Event.Band played) {
         Event.Band band = event.tempos().get(work.dance());
-        boolean kept = tempo >= band.slowest() && tempo <= band.fastest();
+        boolean kept = played.slowest() >= band.slowest() && played.fastest() <= band.fastest();
         add(
                 "Tempo",
                 kept,
-                number(tempo) + " bars a minute; " + number(band.slowest()) + " to " + number(band.fastest())
+                range(played) + " bars a minute; " + number(band.slowest()) + " to " + number(band.fastest())
                         + " are played there.",
                 List.of());
+    }
+
+    private static String range(Event.Band played) {
+        String slowest = number(played.slowest());
+        return played.slowest() == played.fastest() ? slowest : slowest + " to " + number(played.fastest());
     }
 
     private static String number(double value) {
@@ -84,7 +93,7 @@ public final class EventCheck {
                 : clock(event.leastSeconds()) + " to " + clock(event.mostSeconds());
         boolean tooLong = event.mostSeconds() > 0 && Math.round(seconds) > event.mostSeconds();
         boolean tooShort = Math.round(seconds) < event.leastSeconds();
-        boolean again = tooShort && work.canRepeat();
+        again = tooShort && work.canRepeat();
         String detail = "It lasts " + clock(seconds) + "; " + asked + " is asked for.";
         if (again) {
             long times = (long) Math.ceil(event.leastSeconds() / seconds);
@@ -128,15 +137,22 @@ public final class EventCheck {
 
     private void barred() {
         if (event.barred().isEmpty()) return;
-        List<Integer> found = blocks(block -> event.barred()
-                .contains(block.figure()
-                        .map(d -> d.figure().id())
-                        .orElse(block.name().toLowerCase(Locale.ROOT))));
+        List<Integer> found = blocks(this::isBarred);
         add(
                 "Barred",
                 found.isEmpty(),
                 found.isEmpty() ? "Nothing barred is danced." : "Barred: " + named(found) + ".",
                 found);
+    }
+
+    /** A figure by its id or name, anything by what it is called. */
+    private boolean isBarred(Block block) {
+        if (event.barred().contains(block.name().toLowerCase(Locale.ROOT))) return true;
+        return block.figure()
+                .map(Danceable::figure)
+                .filter(figure -> event.barred().contains(figure.id())
+                        || event.barred().contains(figure.identity().name().toLowerCase(Locale.ROOT)))
+                .isPresent();
     }
 
     private void holds() {
@@ -192,16 +208,31 @@ public final class EventCheck {
 
     private void floor(Hall floor, Stride stride) {
         FloorReport report = FloorReport.of(work, floor, stride);
-        List<String> leaving = report.notes().stream()
-                .filter(note -> note.contains("leaves the floor"))
-                .toList();
+        List<FloorReport.Note> leaving =
+                report.notes().stream().filter(FloorReport.Note::leaves).toList();
         String size = number(floor.lengthMetres()) + " x " + number(floor.widthMetres()) + " m";
+        String on = "On " + size + " with a stride of " + stride.metres() + " m: ";
+        if (!leaving.isEmpty()) {
+            String words = String.join(
+                    " ", leaving.stream().map(FloorReport.Note::words).toList());
+            add(
+                    "Floor",
+                    false,
+                    on + words,
+                    leaving.stream().map(FloorReport.Note::block).toList());
+            return;
+        }
+        // What is danced again has to keep to the floor all the way round.
+        double outside = again
+                ? Circuit.of(work, floor, stride).map(Circuit::outsideMetres).orElse(0.0)
+                : 0;
         add(
                 "Floor",
-                leaving.isEmpty(),
-                leaving.isEmpty()
+                outside == 0,
+                outside == 0
                         ? "It keeps within " + size + " with a stride of " + stride.metres() + " m."
-                        : "On " + size + " with a stride of " + stride.metres() + " m: " + String.join(" ", leaving),
+                        : on + "Danced again it leaves the floor by up to "
+                                + String.format(Locale.ROOT, "%.1f", outside) + " m.",
                 List.of());
     }
 }

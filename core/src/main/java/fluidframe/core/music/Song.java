@@ -2,6 +2,7 @@ package fluidframe.core.music;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.DoubleSummaryStatistics;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -136,6 +137,17 @@ public record Song(
                     / tempos.get(i).barsPerMinute();
         }
         return seconds;
+    }
+
+    /** The tempos at which so many bars from a bar on are played, in bars a minute. */
+    public DoubleSummaryStatistics played(int fromBar, double bars) {
+        DoubleSummaryStatistics played = new DoubleSummaryStatistics();
+        for (int i = 0; i < tempos.size(); i++) {
+            boolean begins = tempos.get(i).bar() - fromBar < bars;
+            boolean lasts = i + 1 == tempos.size() || tempos.get(i + 1).bar() > fromBar;
+            if (begins && lasts) played.accept(tempos.get(i).barsPerMinute());
+        }
+        return played;
     }
 
     public double lengthSeconds() {

@@ -5,6 +5,7 @@ import fluidframe.core.count.Beats;
 import fluidframe.core.count.Dance;
 import fluidframe.core.couple.Role;
 import fluidframe.core.link.Adjustment;
+import fluidframe.core.link.Customary;
 import fluidframe.core.link.DanceGraph;
 import fluidframe.core.link.Danceable;
 import fluidframe.core.link.Repertoire;
@@ -77,16 +78,11 @@ final class PlanGraph {
         for (DanceGraph.Step step : links.after(from)) {
             int to = number(plain(step.to()));
             boolean customary =
-                    customary(from.danced().figure(), step.to().danced().figure());
+                    Customary.isNamed(from.danced().figure(), step.to().danced().figure());
             Edge edge = new Edge(to, step.adjusted(), customary);
             best.merge(to, edge, (a, b) -> a.adjusted().cost() <= b.adjusted().cost() ? a : b);
         }
         return best.values().stream().sorted(Comparator.comparingInt(Edge::to)).toArray(Edge[]::new);
-    }
-
-    private static boolean customary(Chart before, Chart after) {
-        return before.teaching().follows().contains(after.id())
-                || after.teaching().precedes().contains(before.id());
     }
 
     /** Decimetres along the line of dance, negative against it; 0 in a dance that stays. */

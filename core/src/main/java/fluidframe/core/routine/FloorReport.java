@@ -11,9 +11,9 @@ import java.util.Locale;
  *
  * @param path its way
  * @param sides for each block, in order, how it stands on its side of the floor
- * @param notes where it leaves the floor or runs against the line of dance, in plain sentences
+ * @param notes where it leaves the floor or runs against the line of dance
  */
-public record FloorReport(FloorPath path, List<Side> sides, List<String> notes) {
+public record FloorReport(FloorPath path, List<Side> sides, List<Note> notes) {
     private static final double SEEN_METRES = 0.01;
     /** A check or a pivot takes a couple back by less than this. */
     private static final double AGAINST_METRES = 0.75;
@@ -27,6 +27,9 @@ public record FloorReport(FloorPath path, List<Side> sides, List<String> notes) 
      */
     public record Side(int side, double along, double left) {}
 
+    /** Something to look at in a block, from 0, in a plain sentence; {@code leaves} if the floor is left. */
+    public record Note(int block, boolean leaves, String words) {}
+
     public FloorReport {
         sides = List.copyOf(sides);
         notes = List.copyOf(notes);
@@ -36,7 +39,7 @@ public record FloorReport(FloorPath path, List<Side> sides, List<String> notes) 
         FloorPath path = FloorPath.of(work, work.floor(hall, stride));
         if (path.stops().isEmpty()) return new FloorReport(path, List.of(), List.of());
         List<Side> sides = new ArrayList<>();
-        List<String> notes = new ArrayList<>();
+        List<Note> notes = new ArrayList<>();
         for (int i = 0; i < work.blocks().size(); i++) {
             Block block = work.blocks().get(i);
             Point from = path.beginning(i).middle();
@@ -46,10 +49,16 @@ public record FloorReport(FloorPath path, List<Side> sides, List<String> notes) 
             String where = block.name() + " (bar " + block.bar(work.dance().bar()) + ")";
             double outside = outside(path, i, hall);
             if (outside > SEEN_METRES) {
-                notes.add(String.format(Locale.ROOT, "%s leaves the floor by %.1f m.", where, Math.max(outside, 0.1)));
+                notes.add(new Note(
+                        i,
+                        true,
+                        String.format(Locale.ROOT, "%s leaves the floor by %.1f m.", where, Math.max(outside, 0.1))));
             }
             if (work.dance().isMoving() && along < -AGAINST_METRES) {
-                notes.add(String.format(Locale.ROOT, "%s goes %.1f m against the line of dance.", where, -along));
+                notes.add(new Note(
+                        i,
+                        false,
+                        String.format(Locale.ROOT, "%s goes %.1f m against the line of dance.", where, -along)));
             }
         }
         return new FloorReport(path, sides, notes);

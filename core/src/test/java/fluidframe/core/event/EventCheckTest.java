@@ -57,7 +57,7 @@ class EventCheckTest {
     private static final Event PLAIN = heats(Set.of(), Set.of(), true, Set.of());
 
     private static List<Event.Line> check(Event event, RoutineWork work, double tempo, double seconds) {
-        return EventCheck.of(event, work, tempo, seconds, Stride.USUAL);
+        return EventCheck.of(event, work, new Event.Band(tempo, tempo), seconds, Stride.USUAL);
     }
 
     private static List<String> broken(List<Event.Line> lines) {
@@ -138,6 +138,32 @@ class EventCheckTest {
                 Set.of());
         assertThat(broken(check(small, work("natural-turn", "closed-change"), 29, 6)))
                 .containsExactly("Floor");
+    }
+
+    @Test
+    void judgesEveryTempoOfASongAndNotOnlyTheFirst() {
+        RoutineWork work = work("natural-turn", "closed-change");
+        List<Event.Line> slowing = EventCheck.of(PLAIN, work, new Event.Band(24, 29), 6.2, Stride.USUAL);
+        assertThat(broken(slowing)).containsExactly("Tempo");
+        assertThat(slowing).anySatisfy(line -> assertThat(line.detail()).startsWith("24 to 29 bars a minute"));
+    }
+
+    @Test
+    void whatIsDancedAgainHasToKeepToTheFloorAllTheWayRound() {
+        Event nearTheWall = new Event(
+                "Near the wall",
+                "",
+                Set.of(),
+                12,
+                20,
+                Map.of(Dance.WALTZ, new Event.Band(28, 30)),
+                Optional.of(new Hall(24, 4, new Point(12, 2))),
+                Set.of(),
+                true,
+                Set.of());
+        List<Event.Line> lines = check(nearTheWall, work("natural-turn"), 29, 4.1);
+        assertThat(broken(lines)).containsExactly("Floor");
+        assertThat(lines).anySatisfy(line -> assertThat(line.detail()).contains("Danced again it leaves"));
     }
 
     @Test

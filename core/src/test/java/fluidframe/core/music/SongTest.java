@@ -45,6 +45,9 @@ class SongTest {
         Song broad = song(new Song.TempoMark(6, 20), new Song.TempoMark(1, 30));
         assertThat(broad.seconds(5)).isCloseTo(10, within(1e-9));
         assertThat(broad.lengthSeconds()).isCloseTo(10 + 9, within(1e-9));
+        assertThat(broad.played(1, 5).getMin()).isEqualTo(30);
+        assertThat(broad.played(3, 4).getMin()).isEqualTo(20);
+        assertThat(broad.played(6, 1).getMax()).isEqualTo(20);
         assertThat(broad.beginnings()).containsExactly(1, 3, 6);
         assertThat(broad.danceBar()).isEqualTo(3);
     }

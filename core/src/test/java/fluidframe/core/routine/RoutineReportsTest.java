@@ -63,8 +63,10 @@ class RoutineReportsTest {
         Hall tight = new Hall(24, 14, new Point(23, 12));
         assertThat(FloorReport.of(work("natural-turn"), tight, Stride.USUAL).notes())
                 .singleElement()
-                .asString()
-                .contains("(bar 1) leaves the floor by");
+                .satisfies(note -> {
+                    assertThat(note.leaves()).isTrue();
+                    assertThat(note.words()).contains("(bar 1) leaves the floor by");
+                });
     }
 
     @Test

@@ -80,7 +80,7 @@ class EventService {
                 lists.list(draft.list()),
                 new Point(routine.floor().startX(), routine.floor().startY()));
         List<Event.Line> lines =
-                EventCheck.of(event, worked.work(), routine.tempo(), worked.seconds(), worked.stride());
+                EventCheck.of(event, worked.work(), worked.played(), worked.seconds(), worked.stride());
         return new EventView.EventReport(
                 draft.name(),
                 routine.name(),

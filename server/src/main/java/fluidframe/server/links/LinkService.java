@@ -11,9 +11,9 @@ import fluidframe.core.link.Link;
 import fluidframe.core.link.LinkMap;
 import fluidframe.core.link.Linker;
 import fluidframe.core.link.Repertoire;
-import fluidframe.core.plan.Composer;
 import fluidframe.core.plan.Loops;
 import fluidframe.core.routine.PlacedFigure;
+import fluidframe.server.figure.Composers;
 import fluidframe.server.figure.FigureShelf;
 import fluidframe.server.web.NotFoundException;
 import java.util.ArrayList;
@@ -29,9 +29,11 @@ class LinkService {
     private static final int MOST_LOOPS = 12;
 
     private final FigureShelf shelf;
+    private final Composers composers;
 
-    LinkService(FigureShelf shelf) {
+    LinkService(FigureShelf shelf, Composers composers) {
         this.shelf = shelf;
+        this.composers = composers;
     }
 
     LinkViews.DanceMapView map(Dance dance) {
@@ -126,8 +128,7 @@ class LinkService {
     List<LinkViews.LoopView> loops(String key) {
         Danceable way = find(key);
         Repertoire repertoire = shelf.repertoire();
-        Composer composer = Composer.of(repertoire, way.chart().dance());
-        return composer.loops(way.figure().id(), MOST_LOOPS).stream()
+        return composers.of(way.chart().dance()).loops(way.figure().id(), MOST_LOOPS).stream()
                 .map(loop -> view(loop, repertoire))
                 .toList();
     }

@@ -1,5 +1,6 @@
 package fluidframe.server.routine;
 
+import fluidframe.core.event.Event;
 import fluidframe.core.music.Song;
 import java.util.Optional;
 
@@ -16,6 +17,14 @@ record Clock(double tempo, int beatsPerBar, Optional<Song> song, int songBar) {
     double seconds(double beat) {
         double bars = beat / beatsPerBar;
         return song.map(s -> s.seconds(songBar - 1 + bars)).orElse(bars * 60 / tempo);
+    }
+
+    /** The slowest and fastest tempo to which so many beats are danced. */
+    Event.Band played(double beats) {
+        return song.map(s -> s.played(songBar, beats / beatsPerBar))
+                .filter(tempos -> tempos.getCount() > 0)
+                .map(tempos -> new Event.Band(tempos.getMin(), tempos.getMax()))
+                .orElse(new Event.Band(tempo, tempo));
     }
 
     /** To a tenth of a second. */

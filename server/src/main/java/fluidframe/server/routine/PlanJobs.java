@@ -1,17 +1,16 @@
 package fluidframe.server.routine;
 
 import fluidframe.core.count.Dance;
-import fluidframe.core.link.DanceGraph;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.plan.Composer;
 import fluidframe.core.plan.Composition;
 import fluidframe.core.plan.Plan;
 import fluidframe.core.plan.Variety;
+import fluidframe.server.figure.Composers;
 import fluidframe.server.figure.FigureShelf;
 import fluidframe.server.web.NotFoundException;
 import jakarta.annotation.PreDestroy;
 import java.util.Collections;
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;
@@ -35,15 +34,13 @@ class PlanJobs {
         private volatile PlanView view;
     }
 
-    private record Known(DanceGraph graph, Composer composer) {}
-
     private final FigureShelf shelf;
+    private final Composers composers;
     private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "planner");
         thread.setDaemon(true);
         return thread;
     });
-    private final Map<Dance, Known> composers = new EnumMap<>(Dance.class);
     private final Map<String, Job> jobs = Collections.synchronizedMap(new LinkedHashMap<>() {
         @Override
         protected boolean removeEldestEntry(Map.Entry<String, Job> eldest) {
@@ -51,8 +48,9 @@ class PlanJobs {
         }
     });
 
-    PlanJobs(FigureShelf shelf) {
+    PlanJobs(FigureShelf shelf, Composers composers) {
         this.shelf = shelf;
+        this.composers = composers;
     }
 
     PlanView begin(Dance dance, Plan plan, int eachAtMost) {
@@ -67,7 +65,7 @@ class PlanJobs {
     private PlanView work(String id, Dance dance, Plan plan, int eachAtMost, Job job) {
         try {
             Repertoire repertoire = shelf.repertoire();
-            Composer composer = composer(repertoire, dance);
+            Composer composer = composers.of(dance);
             if (eachAtMost == 0) {
                 Composition found = composer.compose(plan, job.givenUp::get);
                 return PlanView.of(id, dance, new Variety(found, Map.of(), true), repertoire);
@@ -81,17 +79,6 @@ class PlanJobs {
             LOG.error("A plan could not be worked out", e);
             return PlanView.of(id, "failed", "The plan could not be worked out; the log has the reason.");
         }
-    }
-
-    /** Only the worker asks, so that a composer is made once for each state of a dance. */
-    private Composer composer(Repertoire repertoire, Dance dance) {
-        DanceGraph graph = repertoire.graph(dance);
-        Known known = composers.get(dance);
-        if (known == null || known.graph() != graph) {
-            known = new Known(graph, Composer.of(repertoire, dance));
-            composers.put(dance, known);
-        }
-        return known.composer();
     }
 
     PlanView get(String id) {

@@ -1,6 +1,7 @@
 package fluidframe.server.routine;
 
 import fluidframe.core.count.Beats;
+import fluidframe.core.event.Event;
 import fluidframe.core.floor.Stride;
 import fluidframe.core.link.Danceable;
 import fluidframe.core.music.Song;
@@ -24,7 +25,7 @@ public class RoutineDesk {
     private static final int BEAT_PARTS = 12;
 
     /** A routine worked out for somebody else to look at. */
-    public record WorkedOut(RoutineDraft draft, RoutineWork work, double seconds, Stride stride) {}
+    public record WorkedOut(RoutineWork work, Event.Band played, double seconds, Stride stride) {}
 
     private final FigureShelf shelf;
     private final SongService songs;
@@ -49,7 +50,7 @@ public class RoutineDesk {
         double first =
                 work.blocks().isEmpty() ? 0 : work.blocks().get(0).start().toDouble();
         double seconds = clock.seconds(first + work.length().toDouble()) - clock.seconds(first);
-        return new WorkedOut(draft, work, seconds, draft.toStride());
+        return new WorkedOut(work, clock.played(work.length().toDouble()), seconds, draft.toStride());
     }
 
     /** With what could follow the selected figure (from 0, -1 for none). */

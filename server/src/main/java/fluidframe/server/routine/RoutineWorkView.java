@@ -123,7 +123,7 @@ record RoutineWorkView(
                 blocks(work, floor, clock),
                 joins,
                 CircuitView.stops(floor.path()),
-                floor.notes(),
+                floor.notes().stream().map(FloorReport.Note::words).toList(),
                 fit.view(),
                 fit.problem(),
                 work.successors(selected).stream()

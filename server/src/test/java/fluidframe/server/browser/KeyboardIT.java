@@ -46,6 +46,7 @@ class KeyboardIT extends BrowserTest {
                 .press("ArrowRight");
         page.keyboard().press("ArrowRight");
         Locator music = region("Music");
+        assertThat(music.getByLabel("Song")).containsText("Lantern");
         music.getByLabel("Song").focus();
         page.keyboard().type("Lantern");
         assertThat(music.getByRole(AriaRole.STATUS)).containsText("10 bars of the song are left");
@@ -53,6 +54,7 @@ class KeyboardIT extends BrowserTest {
 
         go("/events");
         link("Ostermere Plate, heats").press("Enter");
+        assertThat(page.getByLabel("Check a routine")).containsText("By keys");
         page.getByLabel("Check a routine").focus();
         page.keyboard().type("By keys");
         Locator report = page.getByRole(AriaRole.ARTICLE);

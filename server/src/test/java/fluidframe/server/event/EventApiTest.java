@@ -74,6 +74,16 @@ class EventApiTest extends ApiCalls {
     }
 
     @Test
+    void asksTheSongAndNotTheRoutineHowFastItIsDanced() throws Exception {
+        ObjectNode event = event(highestLevel()).put("leastSeconds", 0);
+        String path =
+                "/api/events/" + call(201, post("/api/events"), event).get("id").asText();
+        JsonNode report = call(200, get(path + "/report").param("routine", routine("Formal evening")), null);
+        assertThat(broken(report)).containsExactly("Tempo");
+        assertThat(report.toString()).contains("27 to 29 bars a minute");
+    }
+
+    @Test
     void refusesALevelThatTheListDoesNotHaveAndAStaleSave() throws Exception {
         assertThat(call(422, post("/api/events"), event("Platinum"))
                         .get("detail")
