@@ -175,8 +175,9 @@ class CourseTest {
             Chart first = charts.get(i);
             Chart second = charts.get((i * 7 + 3) % charts.size());
             List<PlacedFigure> pair = List.of(plain(first), plain(second));
-            Junction join = RoutineWork.of(dance, pair, REPERTOIRE).junctions().get(0);
-            for (var repair : join.repairs()) {
+            RoutineWork work = RoutineWork.of(dance, pair, REPERTOIRE);
+            Junction join = work.junctions().get(0);
+            for (var repair : work.repairs(join)) {
                 List<PlacedFigure> figures = new ArrayList<>(repair.figures().stream()
                         .map(f -> new PlacedFigure(f.figure().id(), f.use(), false))
                         .toList());

@@ -13,15 +13,9 @@ import java.util.Optional;
  * @param startLady the middle of the lady's body before the first row
  * @param gaps how far apart the two are from where their position puts them, at each shared moment
  * @param circling about which centre the couple goes round, if it does
- * @param crossings where the path of one dancer's body crosses the other's
  */
 public record FloorPlan(
-        List<Footfall> footfalls,
-        Point startMan,
-        Point startLady,
-        List<Gap> gaps,
-        Optional<Circling> circling,
-        List<Point> crossings) {
+        List<Footfall> footfalls, Point startMan, Point startLady, List<Gap> gaps, Optional<Circling> circling) {
     /**
      * A moment's distances.
      *
@@ -40,20 +34,19 @@ public record FloorPlan(
     public FloorPlan {
         footfalls = List.copyOf(footfalls);
         gaps = List.copyOf(gaps);
-        crossings = List.copyOf(crossings);
     }
 
-    /** A plan with what can be seen in its paths: a common centre, and tracks that cross. */
+    /** A plan with the common centre that can be seen in its paths, if there is one. */
     static FloorPlan of(List<Footfall> footfalls, Point startMan, Point startLady, List<Gap> gaps) {
-        List<Point> man = Tracks.of(footfalls, Role.MAN, startMan);
-        List<Point> lady = Tracks.of(footfalls, Role.LADY, startLady);
-        return new FloorPlan(
-                footfalls,
-                startMan,
-                startLady,
-                gaps,
-                Circling.of(footfalls, startMan, startLady),
-                Tracks.crossings(man, lady));
+        return new FloorPlan(footfalls, startMan, startLady, gaps, Circling.of(footfalls, startMan, startLady));
+    }
+
+    /**
+     * Where the path of one dancer's body crosses the other's. Worked out when asked for, since it takes every piece of one
+     * path against every piece of the other: right for a figure, too much for a routine danced again and again.
+     */
+    public List<Point> crossings() {
+        return Tracks.crossings(Tracks.of(footfalls, Role.MAN, startMan), Tracks.of(footfalls, Role.LADY, startLady));
     }
 
     /** Nobody on the floor yet. */

@@ -55,9 +55,7 @@ public record Arrival(
                 danced.chart().finish(),
                 lastTurnSide(ledger),
                 travel.sixteenths() + rotation,
-                startBeat
-                        .plus(danced.chart().length())
-                        .remainder(danced.chart().dance().bar()));
+                startBeat.plus(danced.length()).remainder(danced.chart().dance().bar()));
     }
 
     public static Arrival after(Danceable danced) {

@@ -3,6 +3,7 @@ package fluidframe.core.link;
 import fluidframe.core.chart.Chart;
 import fluidframe.core.chart.FigureUse;
 import fluidframe.core.chart.Step;
+import fluidframe.core.count.Beats;
 import fluidframe.core.couple.Role;
 import fluidframe.core.direction.Direction;
 import fluidframe.core.floor.FloorPlan;
@@ -21,11 +22,15 @@ public final class Danceable {
     private final Chart figure;
     private final FigureUse use;
     private final Sheet sheet;
+    private final Beats length;
+    /** In metres; worked out when first asked for, which takes a walk over the floor. */
+    private volatile double reach = Double.NaN;
 
     private Danceable(Chart figure, FigureUse use) {
         this.figure = figure;
         this.use = use;
         this.sheet = Sheet.of(use.of(figure));
+        this.length = sheet.chart().length();
     }
 
     /** Refuses a part or variant which the figure does not have. */
@@ -45,6 +50,11 @@ public final class Danceable {
     /** The rows danced. */
     public Chart chart() {
         return sheet.chart();
+    }
+
+    /** How long it lasts. */
+    public Beats length() {
+        return length;
     }
 
     public Ledger ledger() {
@@ -127,17 +137,26 @@ public final class Danceable {
 
     /** How far the middle of the couple gets from where it begins, in metres, at the most. */
     public double reach() {
+        double known = reach;
+        if (Double.isNaN(known)) {
+            known = walkedReach();
+            reach = known;
+        }
+        return known;
+    }
+
+    private double walkedReach() {
         FloorPlan floor = sheet.floor();
         Point begin = floor.startMan().towards(floor.startLady(), 0.5);
         Point man = floor.startMan();
         Point lady = floor.startLady();
-        double reach = 0;
+        double farthest = 0;
         for (Footfall fall : floor.footfalls()) {
             if (fall.role() == Role.MAN) man = fall.centre();
             else lady = fall.centre();
-            reach = Math.max(reach, man.towards(lady, 0.5).minus(begin).length());
+            farthest = Math.max(farthest, man.towards(lady, 0.5).minus(begin).length());
         }
-        return reach;
+        return farthest;
     }
 
     /** The way the man travels on the first step, in metres, as charted. */

@@ -10,7 +10,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CancellationException;
-import java.util.function.BooleanSupplier;
 
 /**
  * Composes routines of one dance from a plan: the best by a stated score, exactly, and how many there are in all. The work grows
@@ -39,20 +38,21 @@ public final class Composer {
     }
 
     public Composition compose(Plan plan) {
-        return compose(plan, () -> false);
+        return compose(plan, Watch.NOBODY);
     }
 
     /**
      * The best routines and their number; where there is none, the smallest set of conditions that contradict each other.
      *
-     * @param cancelled asked now and then; once it says so the work ends with a {@link CancellationException}
+     * @param watch told how far the work is, and asked now and then; once it is given up the work ends with a {@link
+     *     CancellationException}
      * @throws IllegalArgumentException if the plan names a figure that the dance has not, or counts more than can be kept
      */
-    public Composition compose(Plan plan, BooleanSupplier cancelled) {
-        PlanSearch search = new PlanSearch(graph, plan, cancelled);
+    public Composition compose(Plan plan, Watch watch) {
+        PlanSearch search = new PlanSearch(graph, plan, watch);
         BigInteger count = search.count();
         if (count.signum() > 0) return new Composition(search.best(), count, List.of());
-        return new Composition(List.of(), count, contradiction(plan, cancelled));
+        return new Composition(List.of(), count, contradiction(plan, watch));
     }
 
     /**
@@ -60,11 +60,11 @@ public final class Composer {
      *
      * @param eachAtMost 1 or more
      */
-    public Variety compose(Plan plan, int eachAtMost, BooleanSupplier cancelled) {
+    public Variety compose(Plan plan, int eachAtMost, Watch watch) {
         if (eachAtMost < 1) {
             throw new IllegalArgumentException("Every figure must be allowed once or more, but was " + eachAtMost);
         }
-        return Variety.of(this, plan, eachAtMost, cancelled);
+        return Variety.of(this, plan, eachAtMost, watch);
     }
 
     /** Each condition in words, with the plan that would be left without it. */
@@ -97,12 +97,12 @@ public final class Composer {
     }
 
     /** Takes conditions away one by one as long as nothing is possible; what cannot be taken away contradicts itself. */
-    private List<String> contradiction(Plan plan, BooleanSupplier cancelled) {
+    private List<String> contradiction(Plan plan, Watch watch) {
         List<String> kept = new ArrayList<>();
         Plan left = plan;
         for (String condition : conditions(plan).keySet()) {
             Plan without = conditions(left).get(condition);
-            if (new PlanSearch(graph, without, cancelled).count().signum() == 0) left = without;
+            if (new PlanSearch(graph, without, watch::isGivenUp).count().signum() == 0) left = without;
             else kept.add(condition);
         }
         kept.add("it lasts " + plan.bars() + (plan.bars() == 1 ? " bar" : " bars"));

@@ -66,7 +66,7 @@ final class PlanGraph {
         Integer known = numbers.get(place);
         if (known != null) return known;
         Danceable danced = place.danced();
-        int length = danced.chart().length().dividedBy(unit());
+        int length = danced.length().dividedBy(unit());
         nodes.add(new Node(place, figures.indexOf(danced.figure().id()), length, travel(place), turnSide(danced)));
         numbers.put(place, nodes.size() - 1);
         return nodes.size() - 1;

@@ -8,7 +8,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.CancellationException;
-import java.util.function.BooleanSupplier;
 
 /**
  * One plan over one graph, by dynamic programming: a state is a time, a place and how often the figures that count have been
@@ -18,9 +17,12 @@ final class PlanSearch {
     private static final int TENTHS = 10;
     private static final long MOST_LIVE = 6_000_000;
 
+    /** The share of the work after which the routines are counted and the best still to be found. */
+    private static final double COUNTED = 0.5;
+
     private final PlanGraph graph;
     private final Plan plan;
-    private final BooleanSupplier cancelled;
+    private final Watch watch;
     private final Counters counters;
     private final CourseStates course;
     private final int units;
@@ -29,10 +31,10 @@ final class PlanSearch {
     private final boolean[] highlights;
     private final List<Integer> starts = new ArrayList<>();
 
-    PlanSearch(PlanGraph graph, Plan plan, BooleanSupplier cancelled) {
+    PlanSearch(PlanGraph graph, Plan plan, Watch watch) {
         this.graph = graph;
         this.plan = plan;
-        this.cancelled = cancelled;
+        this.watch = watch;
         this.counters = new Counters(graph.figures(), plan);
         this.units = plan.bars() * graph.unitsPerBar();
         this.course = new CourseStates(plan.course());
@@ -68,13 +70,21 @@ final class PlanSearch {
 
     /** How many routines there are. */
     BigInteger count() {
-        if (!plan.closes()) return count(starts, -1);
+        if (!plan.closes()) return count(starts, -1, watch.between(0, COUNTED));
         BigInteger sum = BigInteger.ZERO;
-        for (int start : starts) sum = sum.add(count(List.of(start), start));
+        for (int i = 0; i < starts.size(); i++) {
+            sum = sum.add(count(List.of(starts.get(i)), starts.get(i), roundOf(i, 0, COUNTED)));
+        }
         return sum;
     }
 
-    private BigInteger count(List<Integer> from, int mustLeadTo) {
+    /** The watch over the search from one of the beginnings. */
+    private Watch roundOf(int index, double from, double to) {
+        double each = (to - from) / starts.size();
+        return watch.between(from + index * each, from + (index + 1) * each);
+    }
+
+    private BigInteger count(List<Integer> from, int mustLeadTo, Watch round) {
         Tally[][] tallies = new Tally[units + 1][];
         for (int node : from) {
             int state = after(course.start(), node, false);
@@ -83,7 +93,7 @@ final class PlanSearch {
         Tally sum = new Tally();
         for (int time = 0; time < units; time++) {
             if (tallies[time] == null) continue;
-            checkCancelled();
+            check(round, time);
             for (int node = 0; node < graph.size(); node++) {
                 int end = time + graph.node(node).length();
                 if (end > units) continue;
@@ -132,17 +142,20 @@ final class PlanSearch {
                                 && (course.isFree() || edge.adjusted().corner()));
     }
 
-    private void checkCancelled() {
-        if (cancelled.getAsBoolean()) throw new CancellationException("The plan was given up");
+    private void check(Watch round, int time) {
+        if (round.isGivenUp()) throw new CancellationException("The plan was given up");
+        round.reached((double) time / units);
     }
 
     /** The best routines, the best first; among equals the one found first, in the order of the library. */
     List<Composition.Proposal> best() {
         List<Found> found = new ArrayList<>();
         if (plan.closes()) {
-            for (int start : starts) found.addAll(best(List.of(start), start));
+            for (int i = 0; i < starts.size(); i++) {
+                found.addAll(best(List.of(starts.get(i)), starts.get(i), roundOf(i, COUNTED, 1)));
+            }
         } else {
-            found.addAll(best(starts, -1));
+            found.addAll(best(starts, -1, watch.between(COUNTED, 1)));
         }
         return found.stream()
                 .sorted((a, b) -> Integer.compare(b.score(), a.score()))
@@ -154,7 +167,7 @@ final class PlanSearch {
     /** A routine as it came out of the tables: nodes and the edges between them. */
     private record Found(int score, int[] nodes, PlanGraph.Edge[] edges) {}
 
-    private List<Found> best(List<Integer> from, int mustLeadTo) {
+    private List<Found> best(List<Integer> from, int mustLeadTo, Watch round) {
         Kept kept = new Kept(units, graph.size(), states, plan.wanted());
         for (int node : from) {
             int state = after(course.start(), node, false);
@@ -162,7 +175,7 @@ final class PlanSearch {
         }
         List<int[]> ends = new ArrayList<>();
         for (int time = 0; time < units; time++) {
-            checkCancelled();
+            check(round, time);
             for (int node = 0; node < graph.size(); node++) {
                 int end = time + graph.node(node).length();
                 if (end > units) continue;

@@ -4,7 +4,6 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.function.BooleanSupplier;
 
 /**
  * Routines in which no figure is danced too often. To count every figure on the way would be too much; so the best are looked
@@ -17,13 +16,18 @@ import java.util.function.BooleanSupplier;
  * @param kept whether nothing in the best is danced more often than asked; false if more limits than can be counted were needed
  */
 public record Variety(Composition composition, Map<String, Integer> limits, boolean kept) {
+    private static final double FIRST_ROUND = 0.5;
+
     public Variety {
         limits = Map.copyOf(limits);
     }
 
-    static Variety of(Composer composer, Plan plan, int eachAtMost, BooleanSupplier cancelled) {
+    static Variety of(Composer composer, Plan plan, int eachAtMost, Watch watch) {
         Map<String, Integer> limits = new LinkedHashMap<>(plan.atMost());
-        Composition found = composer.compose(plan, cancelled);
+        // How many rounds there will be is not known: each takes half of what is left of the way.
+        double from = 0;
+        double to = FIRST_ROUND;
+        Composition found = composer.compose(plan, watch.between(from, to));
         while (true) {
             Map<String, Integer> tooOften = tooOften(found, eachAtMost);
             tooOften.keySet().removeAll(plan.atMost().keySet());
@@ -34,7 +38,9 @@ public record Variety(Composition composition, Map<String, Integer> limits, bool
                     .getKey();
             limits.put(most, eachAtMost);
             try {
-                found = composer.compose(plan.limiting(limits), cancelled);
+                from = to;
+                to = (1 + to) / 2;
+                found = composer.compose(plan.limiting(limits), watch.between(from, to));
             } catch (IllegalArgumentException e) {
                 limits.remove(most);
                 return new Variety(found, added(limits, plan), false);

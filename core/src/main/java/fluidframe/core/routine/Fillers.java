@@ -71,8 +71,8 @@ public final class Fillers {
     private void begin(Beats length) {
         for (Danceable first : work.repertoire().of(work.dance())) {
             if (first.use().part().isPresent() || first.use().variant().isPresent()) continue;
-            if (first.chart().length().compareTo(length) > 0) continue;
-            Beats left = length.minus(first.chart().length());
+            if (first.length().compareTo(length) > 0) continue;
+            Beats left = length.minus(first.length());
             extend(List.of(first), new DanceGraph.Place(first, 0, first.chart().startBeat()), left);
         }
     }
@@ -89,10 +89,10 @@ public final class Fillers {
             Danceable next = step.to().danced();
             boolean itself =
                     !chain.isEmpty() && chain.get(chain.size() - 1).figure().equals(next.figure());
-            if (next.chart().length().compareTo(left) > 0 || itself) continue;
+            if (next.length().compareTo(left) > 0 || itself) continue;
             List<Danceable> longer = new ArrayList<>(chain);
             longer.add(next);
-            extend(longer, step.to(), left.minus(next.chart().length()));
+            extend(longer, step.to(), left.minus(next.length()));
         }
     }
 

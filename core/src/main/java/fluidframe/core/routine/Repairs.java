@@ -95,11 +95,11 @@ final class Repairs {
 
     private static Repair repair(Repair.Kind kind, List<Danceable> figures, Danceable instead) {
         double length = 0;
-        for (Danceable figure : figures) length += figure.chart().length().toDouble();
+        for (Danceable figure : figures) length += figure.length().toDouble();
         return new Repair(
                 kind,
                 figures,
-                instead == null ? length : length - instead.chart().length().toDouble());
+                instead == null ? length : length - instead.length().toDouble());
     }
 
     private DanceGraph.Place place() {
@@ -131,10 +131,8 @@ final class Repairs {
         Beats least = null;
         for (DanceGraph.Place first : following(place())) {
             for (DanceGraph.Place second : following(first)) {
-                Beats length = first.danced()
-                        .chart()
-                        .length()
-                        .plus(second.danced().chart().length());
+                Beats length =
+                        first.danced().chart().length().plus(second.danced().length());
                 if (least != null && length.compareTo(least) > 0 || !leadsOn(second)) continue;
                 if (least == null || length.compareTo(least) < 0) found.clear();
                 least = length;

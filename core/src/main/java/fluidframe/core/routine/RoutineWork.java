@@ -85,8 +85,8 @@ public final class RoutineWork {
         int rotation = blocks.isEmpty() ? startTurn : leftTurned(last());
         int corners = blocks.isEmpty() ? 0 : last().corners();
         if (!blocks.isEmpty()) {
-            junctions.add(new Junction(
-                    blocks.size(), new Link(Link.Verdict.YES, List.of(), List.of(), 0), false, true, List.of()));
+            Link link = new Link(Link.Verdict.YES, List.of(), List.of(), 0);
+            junctions.add(new Junction(blocks.size(), link, false, true));
         }
         blocks.add(new Block(element.name(), Optional.empty(), now(), element.length(), rotation, corners));
     }
@@ -105,7 +105,7 @@ public final class RoutineWork {
         int corners = last.corners() + (corner ? 1 : 0);
         if (last.isFree()) {
             Link link = Linker.freely(now().remainder(dance.bar()), danced);
-            junctions.add(new Junction(blocks.size(), link, false, true, List.of()));
+            junctions.add(new Junction(blocks.size(), link, false, true));
             int faced = danced.ledger().of(Role.MAN).start().clockwiseFrom(Direction.LOD);
             int turned = last.rotation() - faced + (corner ? 4 : 0);
             add(danced, now(), nearestEntry(danced, turned), corners);
@@ -113,23 +113,29 @@ public final class RoutineWork {
         }
         Arrival arrival = arrivalAfter(last);
         Link link = Linker.link(corner ? arrival.afterCorner() : arrival, danced);
-        junctions.add(new Junction(
-                blocks.size(),
-                link,
-                Customary.isNamed(last.danced().figure(), danced.figure()),
-                false,
-                link.verdict() == Link.Verdict.YES ? List.of() : repairs(danced, corner)));
+        boolean customary = Customary.isNamed(last.danced().figure(), danced.figure());
+        junctions.add(new Junction(blocks.size(), link, customary, false));
         add(danced, now(), nearestEntry(danced, link.rotation()), corners);
     }
 
     private void add(Danceable danced, Beats start, int rotation, int corners) {
-        blocks.add(new Block(
-                danced.name(), Optional.of(danced), start, danced.chart().length(), rotation, corners));
+        blocks.add(new Block(danced.name(), Optional.of(danced), start, danced.length(), rotation, corners));
     }
 
-    private List<Repair> repairs(Danceable after, boolean corner) {
-        Optional<Block> beforeThat = blocks.size() < 2 ? Optional.empty() : Optional.of(blocks.get(blocks.size() - 2));
-        return new Repairs(repertoire.graph(dance), repertoire.of(dance), beforeThat, last(), after, corner).find();
+    /** The shortest ways to mend a join between figures; none for one that holds. Each takes a search of its own. */
+    public List<Repair> repairs(Junction junction) {
+        if (!junction.isBroken() || junction.free()) return List.of();
+        int index = junction.index();
+        Optional<Block> beforeThat = index < 2 ? Optional.empty() : Optional.of(blocks.get(index - 2));
+        Danceable after = blocks.get(index).danced();
+        return new Repairs(
+                        repertoire.graph(dance),
+                        repertoire.of(dance),
+                        beforeThat,
+                        blocks.get(index - 1),
+                        after,
+                        takesCorner(index))
+                .find();
     }
 
     private static Arrival arrivalAfter(Block block) {

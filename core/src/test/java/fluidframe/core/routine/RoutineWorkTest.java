@@ -69,11 +69,11 @@ class RoutineWorkTest {
         assertThat(work.junctions().stream().map(Junction::isBroken)).containsExactly(true, false);
         Junction broken = work.junctions().get(0);
         assertThat(broken.link().obstacles().get(0).kind()).isEqualTo(Condition.Kind.MAN_FOOT);
-        assertThat(broken.repairs())
+        assertThat(work.repairs(broken))
                 .first()
                 .extracting(repair -> repair.figures().get(0).name())
                 .isEqualTo("closed-change");
-        assertThat(broken.repairs())
+        assertThat(work.repairs(broken))
                 .allSatisfy(repair ->
                         assertThat(mended(repair).junctions().get(0).isBroken()).isFalse());
     }

@@ -11,19 +11,17 @@ import org.springframework.stereotype.Component;
 @Component
 class DemoSongs implements DemoStudio {
     private final SongService songs;
-    private final SongRepository repository;
     private final ObjectMapper mapper;
 
-    DemoSongs(SongService songs, SongRepository repository, ObjectMapper mapper) {
+    DemoSongs(SongService songs, ObjectMapper mapper) {
         this.songs = songs;
-        this.repository = repository;
         this.mapper = mapper;
     }
 
     @Override
     public void furnish() throws IOException {
-        if (repository.count() > 0) return;
         Arrays.stream(mapper.readValue(new ClassPathResource("demo/songs.json").getInputStream(), SongDraft[].class))
+                .filter(song -> songs.idOf(song.name()).isEmpty())
                 .forEach(songs::create);
     }
 

@@ -30,7 +30,7 @@ class DemoRoutines implements DemoStudio {
                         new ClassPathResource("demo/routines.json").getInputStream(), RoutineDraft[].class))
                 .map(draft -> draft.song() == null
                         ? draft
-                        : draft.toSong(songs.idOf(draft.song()).orElseThrow()))
+                        : draft.toSong(songs.idOf(draft.song()).orElse(null)))
                 .forEach(routines::create);
     }
 

@@ -46,7 +46,7 @@ record JoinView(
     /** A way to mend it: {@code kind} is between, before or after; {@code bars} by how many bars the routine grows. */
     record RepairView(String kind, String name, List<RoutineDraft.PlacedDraft> figures, double bars) {}
 
-    static JoinView of(Junction junction, String accepted, int beatsPerBar) {
+    static JoinView of(Junction junction, List<Repair> repairs, String accepted, int beatsPerBar) {
         Link link = junction.link();
         return new JoinView(
                 junction.index(),
@@ -57,7 +57,7 @@ record JoinView(
                 link.obstacles().stream().map(Condition::reason).toList(),
                 link.conditions().stream().map(ConditionView::of).toList(),
                 link.adjustments().stream().map(AdjustmentView::of).toList(),
-                junction.repairs().stream()
+                repairs.stream()
                         .limit(MOST_REPAIRS)
                         .map(repair -> repair(repair, beatsPerBar))
                         .toList());

@@ -9,7 +9,7 @@ import java.util.List;
 /**
  * How far a plan is, and what came of it.
  *
- * @param state working, done, failed or given up
+ * @param state waiting, working, done, failed or given up
  * @param message why it failed
  * @param count how many routines meet every condition, in digits
  * @param limited names of the figures that had to be limited so that nothing is danced too often; with any, the count is only

@@ -105,7 +105,10 @@ record RoutineWorkView(
                 work.blocks().isEmpty() ? 0 : work.blocks().get(0).start().toDouble();
         List<JoinView> joins = work.junctions().stream()
                 .map(junction -> JoinView.of(
-                        junction, draft.figures().get(junction.index()).accepted(), beatsPerBar))
+                        junction,
+                        work.repairs(junction),
+                        draft.figures().get(junction.index()).accepted(),
+                        beatsPerBar))
                 .toList();
         FitView.Set fit = FitView.of(draft, work, song);
         return new RoutineWorkView(

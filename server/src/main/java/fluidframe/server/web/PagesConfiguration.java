@@ -1,11 +1,15 @@
 package fluidframe.server.web;
 
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.regex.Pattern;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.servlet.HandlerInterceptor;
+import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.resource.PathResourceResolver;
@@ -27,18 +31,26 @@ class PagesConfiguration implements WebMvcConfigurer {
     }
 
     private static final class PageResolver extends PathResourceResolver {
-        /** Figure ids hold dots, so only endings that the front end's files have count as assets. */
-        private static final Pattern ASSET = Pattern.compile("\\.(js|css|map|json|svg|png|ico|txt|html|woff2?)$");
-
         @Override
         protected Resource getResource(String path, Resource location) throws IOException {
             Resource file = location.createRelative(path);
             if (file.exists() && file.isReadable() && !path.isEmpty()) return file;
-            boolean page = !path.startsWith("api/")
-                    && !path.startsWith("v3/")
-                    && !ASSET.matcher(path).find();
-            return page ? new ClassPathResource("/static/index.html") : null;
+            return Pages.isPageOrUnknown(path) ? new ClassPathResource("/static/index.html") : null;
         }
+    }
+
+    /** The page says in its own words that there is no such page; the status says it to everybody else. */
+    @Override
+    public void addInterceptors(InterceptorRegistry registry) {
+        registry.addInterceptor(new HandlerInterceptor() {
+                    @Override
+                    public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
+                        if (!Pages.isOne(request.getRequestURI())) response.setStatus(HttpStatus.NOT_FOUND.value());
+                        return true;
+                    }
+                })
+                .addPathPatterns("/**")
+                .excludePathPatterns("/api/**", "/v3/**", "/_app/**", "/error");
     }
 
     @Override

@@ -1,14 +1,23 @@
 package fluidframe.server.web;
 
 import com.fasterxml.jackson.core.JsonParseException;
+import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.exc.InvalidFormatException;
 import fluidframe.library.Problem;
+import fluidframe.server.store.StorageTrouble;
+import java.io.CharConversionException;
+import java.nio.charset.CharacterCodingException;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.NestedExceptionUtils;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -22,10 +31,26 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
-/** Turns every refusal into problem details (RFC 9457) with the paths of the fields it is about; never a stack trace. */
+/**
+ * Turns every refusal into problem details (RFC 9457) with the paths of the fields it is about; never a stack trace, never the
+ * name of a class.
+ */
 @RestControllerAdvice
 class Refusals extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(Refusals.class);
+
+    private static final String NOT_UTF8 =
+            "The text must be UTF-8, but holds bytes that are not. Save the file as UTF-8 and send it again.";
+
+    /** How the parser of JSON says that bytes are not text. */
+    private static final Pattern DAMAGED = Pattern.compile("UTF-(8|32)|[Ss]urrogate|Illegal character \\(\\(CTRL-CHAR");
+
+    /** Nobody reads more at once. */
+    private static final int MOST_PROBLEMS = 100;
+
+    /** What a message looks like that was not written for people: a qualified name of a class. */
+    private static final Pattern CLASS_NAME =
+            Pattern.compile("\\b[a-z]\\w*(\\.[a-z]\\w*)+\\.[A-Z]|\\w\\$\\w|Exception\\b");
 
     @ExceptionHandler
     ProblemDetail notFound(NotFoundException e) {
@@ -35,7 +60,7 @@ class Refusals extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail unreadable(UnreadableException e) {
         ProblemDetail detail = problem(HttpStatus.UNPROCESSABLE_ENTITY, "The chart cannot be read", e.getMessage());
-        detail.setProperty("problems", e.problems());
+        detail.setProperty("problems", capped(e.problems()));
         return detail;
     }
 
@@ -59,11 +84,35 @@ class Refusals extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail refused(IllegalArgumentException e) {
-        return problem(HttpStatus.UNPROCESSABLE_ENTITY, "That cannot be done", e.getMessage());
+        String said = String.valueOf(e.getMessage());
+        boolean forPeople = e.getMessage() != null && !CLASS_NAME.matcher(said).find();
+        if (!forPeople) LOG.warn("A refusal without a sentence", e);
+        return problem(
+                HttpStatus.UNPROCESSABLE_ENTITY,
+                "That cannot be done",
+                forPeople ? said : "Something in the request does not fit what is asked for.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail tooMuch(BusyException e) {
+        return problem(HttpStatus.SERVICE_UNAVAILABLE, "Busy", e.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail busy(PessimisticLockingFailureException e) {
+        return problem(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "Busy",
+                "Other changes are still being written. Nothing of this was saved: try again in a moment.");
     }
 
     @ExceptionHandler
     ProblemDetail unexpected(Exception e) {
+        Optional<String> trouble = StorageTrouble.sentence(e);
+        if (trouble.isPresent()) {
+            LOG.error("The disk did not take a change: {}", trouble.get());
+            return problem(HttpStatus.INSUFFICIENT_STORAGE, "The disk does not take it", trouble.get());
+        }
         LOG.error("A request failed", e);
         return problem(
                 HttpStatus.INTERNAL_SERVER_ERROR,
@@ -74,23 +123,38 @@ class Refusals extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        ProblemDetail detail = problem(
-                HttpStatus.BAD_REQUEST, "The request cannot be read", "The body must be JSON of the described shape.");
-        if (e.getCause() instanceof JsonMappingException mapping) {
+        if (NestedExceptionUtils.getMostSpecificCause(e) instanceof BodyLimitFilter.TooLarge tooLarge) {
+            return ResponseEntity.status(HttpStatus.PAYLOAD_TOO_LARGE)
+                    .body(problem(HttpStatus.PAYLOAD_TOO_LARGE, "Too large", tooLarge.getMessage()));
+        }
+        String sentence = isNotUtf8(e) ? NOT_UTF8 : "The body must be JSON of the described shape.";
+        ProblemDetail detail = problem(HttpStatus.BAD_REQUEST, "The request cannot be read", sentence);
+        detail.setProperty("problems", problems(e.getCause()));
+        return ResponseEntity.badRequest().body(detail);
+    }
+
+    private static boolean isNotUtf8(Throwable failure) {
+        for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
+            if (cause instanceof CharacterCodingException || cause instanceof CharConversionException) return true;
+            if (cause instanceof JsonParseException parse
+                    && DAMAGED.matcher(parse.getOriginalMessage()).find()) return true;
+        }
+        return false;
+    }
+
+    private static List<Problem> problems(Throwable cause) {
+        if (cause instanceof JsonMappingException mapping) {
             String path = mapping.getPath().stream()
                     .map(part -> "/" + (part.getFieldName() == null ? part.getIndex() : part.getFieldName()))
                     .collect(Collectors.joining());
-            detail.setProperty("problems", List.of(new Problem(0, 0, path, unfit(mapping))));
-        } else if (e.getCause() instanceof JsonParseException parse) {
-            detail.setProperty(
-                    "problems",
-                    List.of(new Problem(
-                            parse.getLocation().getLineNr(),
-                            parse.getLocation().getColumnNr(),
-                            "",
-                            firstLine(parse.getOriginalMessage()))));
+            return List.of(new Problem(0, 0, path, unfit(mapping)));
         }
-        return ResponseEntity.badRequest().body(detail);
+        if (cause instanceof JsonProcessingException parse && parse.getLocation() != null) {
+            int line = parse.getLocation().getLineNr();
+            int column = parse.getLocation().getColumnNr();
+            return List.of(new Problem(line, column, "", isNotUtf8(cause) ? NOT_UTF8 : "Here it stops being JSON"));
+        }
+        return List.of();
     }
 
     @Override
@@ -101,6 +165,7 @@ class Refusals extends ResponseEntityExceptionHandler {
         detail.setProperty(
                 "problems",
                 e.getFieldErrors().stream()
+                        .limit(MOST_PROBLEMS)
                         .map(error -> new Problem(
                                 0,
                                 0,
@@ -123,8 +188,11 @@ class Refusals extends ResponseEntityExceptionHandler {
         return "The value does not fit here";
     }
 
-    private static String firstLine(String message) {
-        return message.lines().findFirst().orElse("").replaceAll("\\(.*", "").trim();
+    private static List<Problem> capped(List<Problem> problems) {
+        if (problems.size() <= MOST_PROBLEMS) return problems;
+        List<Problem> first = new ArrayList<>(problems.subList(0, MOST_PROBLEMS));
+        first.add(new Problem(0, 0, "", "and " + (problems.size() - MOST_PROBLEMS) + " more of the kind"));
+        return first;
     }
 
     private static ProblemDetail problem(HttpStatus status, String title, String sentence) {

@@ -1,0 +1,127 @@
+package fluidframe.server.store;
+
+import com.zaxxer.hikari.HikariDataSource;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.Duration;
+import java.util.Optional;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import javax.sql.DataSource;
+import org.flywaydb.core.api.MigrationInfo;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.boot.autoconfigure.flyway.FlywayMigrationStrategy;
+import org.springframework.context.SmartLifecycle;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.jdbc.core.JdbcTemplate;
+
+/** Looks after the studio's file while the server runs: copies, and a file made small and marked as whole at a clean stop. */
+@Configuration
+class StudioKeeper {
+    private static final Logger LOG = LoggerFactory.getLogger(StudioKeeper.class);
+
+    /** A server that runs for days makes the copy of a day within this time of its beginning. */
+    private static final Duration LOOK_EVERY = Duration.ofMinutes(30);
+
+    /** Before the tables are changed, a copy is made of what is there. */
+    @Bean
+    FlywayMigrationStrategy copyThenMigrate(DataSource source, ObjectProvider<DataFolder> folder) {
+        return flyway -> {
+            MigrationInfo[] pending = flyway.info().pending();
+            boolean changes = pending.length > 0 && flyway.info().current() != null;
+            DataFolder at = folder.getIfAvailable();
+            if (changes && at != null) {
+                String to = pending[pending.length - 1].getVersion().getVersion();
+                at.copies().beforeChange(to, new JdbcTemplate(source));
+            }
+            flyway.migrate();
+        };
+    }
+
+    @Bean
+    Keeping keeping(HikariDataSource source, WriteGate gate, ObjectProvider<DataFolder> folder) {
+        return new Keeping(source, gate, Optional.ofNullable(folder.getIfAvailable()));
+    }
+
+    /** Begins before the pages are served and ends after. */
+    static final class Keeping implements SmartLifecycle {
+        private static final int AFTER_THE_PAGES = -1000;
+
+        private final HikariDataSource source;
+        private final WriteGate gate;
+        private final Optional<DataFolder> folder;
+        private ScheduledExecutorService daily;
+
+        Keeping(HikariDataSource source, WriteGate gate, Optional<DataFolder> folder) {
+            this.source = source;
+            this.gate = gate;
+            this.folder = folder;
+        }
+
+        @Override
+        public void start() {
+            daily = Executors.newSingleThreadScheduledExecutor(task -> {
+                Thread thread = new Thread(task, "copies");
+                thread.setDaemon(true);
+                return thread;
+            });
+            folder.ifPresent(at -> daily.scheduleWithFixedDelay(
+                    () -> copy(at), Duration.ofSeconds(20).toMillis(), LOOK_EVERY.toMillis(), TimeUnit.MILLISECONDS));
+        }
+
+        private void copy(DataFolder at) {
+            try {
+                gate.whileNobodyWrites(() -> at.copies().daily(new JdbcTemplate(source)));
+            } catch (RuntimeException e) {
+                LOG.warn("The copy of today could not be made; it is tried again later: {}", e.getMessage());
+            }
+        }
+
+        @Override
+        public void stop() {
+            daily.shutdownNow();
+            folder.ifPresent(at -> gate.whileNobodyWrites(() -> close(at)));
+            daily = null;
+        }
+
+        /**
+         * On a connection of its own, since the pool would open the file again behind it. A stop that fails here is a stop
+         * without the mark of being whole: the next start looks the file over.
+         */
+        private void close(DataFolder at) {
+            try (Connection last = DriverManager.getConnection(
+                            source.getJdbcUrl(), source.getUsername(), source.getPassword());
+                    Statement statement = last.createStatement()) {
+                source.close();
+                long changes;
+                try (ResultSet mark = statement.executeQuery("select changes from studio_mark")) {
+                    changes = mark.next() ? mark.getLong(1) : 0;
+                }
+                statement.execute("SHUTDOWN COMPACT");
+                at.mark().close(changes, Files.size(at.file()));
+            } catch (SQLException | IOException | UncheckedIOException e) {
+                LOG.warn("The studio's file could not be made small at the end; the next start looks it over", e);
+            }
+        }
+
+        @Override
+        public boolean isRunning() {
+            return daily != null;
+        }
+
+        @Override
+        public int getPhase() {
+            return AFTER_THE_PAGES;
+        }
+    }
+}

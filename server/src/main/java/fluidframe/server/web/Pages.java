@@ -1,0 +1,48 @@
+package fluidframe.server.web;
+
+import java.util.List;
+import java.util.Set;
+import java.util.regex.Pattern;
+
+/** Which paths are pages of the front end; a test holds this against its routes. */
+final class Pages {
+    /** Places with one page. */
+    static final Set<String> PLACES = Set.of(
+            "compare",
+            "coverage",
+            "elements",
+            "events",
+            "figures",
+            "links",
+            "lists",
+            "routines",
+            "rules",
+            "sheet",
+            "songs");
+
+    /** Places whose things have a page each. */
+    static final List<String> WITH_THINGS = List.of("events", "figures", "routines", "songs");
+
+    /** Figure ids hold dots, so only endings that the front end's files have count as assets. */
+    private static final Pattern ASSET = Pattern.compile("\\.(js|css|map|json|svg|png|ico|txt|html|woff2?)$");
+
+    private Pages() {}
+
+    /** Whether there is something to see at an absolute path: a page or a file. */
+    static boolean isOne(String path) {
+        String[] words = path.replaceAll("^/+|/+$", "").split("/", -1);
+        if (words.length == 1) {
+            return words[0].isEmpty()
+                    || PLACES.contains(words[0])
+                    || ASSET.matcher(words[0]).find();
+        }
+        return words.length == 2 && WITH_THINGS.contains(words[0]);
+    }
+
+    /** Whether a path below the root is answered with the page, which then shows what it is or that it is nothing. */
+    static boolean isPageOrUnknown(String path) {
+        return !path.startsWith("api/")
+                && !path.startsWith("v3/")
+                && !ASSET.matcher(path).find();
+    }
+}
