@@ -71,6 +71,7 @@ public final class ChartReader {
 
     private ReadResult contents(JsonNode root) {
         Dance dance = cells.read(root, "", "dance", Dance::parse, null);
+        if (dance == null && cells.problems().isEmpty()) cells.refuse("/dance", "A chart must say its dance");
         Optional<Identity> identity = dance == null ? Optional.empty() : identity(root, dance);
         List<Step> man = rows.read(root, "", "man");
         List<Step> lady = rows.read(root, "", "lady");
@@ -100,10 +101,16 @@ public final class ChartReader {
                         variants,
                         teaching(root),
                         accepted));
-        chart.ifPresent(read -> read.options()
-                .forEach(option -> cells.build(
-                        "/options", () -> new Reading(Optional.empty(), List.of(option.id()), 0).of(read))));
+        chart.ifPresent(this::readOptions);
         return new ReadResult(cells.problems().isEmpty() ? chart : Optional.empty(), cells.problems());
+    }
+
+    /** An option's edits are judged by making them. */
+    private void readOptions(Chart chart) {
+        for (int i = 0; i < chart.options().size(); i++) {
+            String id = chart.options().get(i).id();
+            cells.build("/options/" + i, () -> new Reading(Optional.empty(), List.of(id), 0).of(chart));
+        }
     }
 
     private Optional<Identity> identity(JsonNode root, Dance dance) {

@@ -1,5 +1,8 @@
 package fluidframe.library;
 
+import java.util.ArrayList;
+import java.util.List;
+
 /**
  * Why a file or a document cannot be read.
  *
@@ -9,6 +12,17 @@ package fluidframe.library;
  * @param message what must hold and what stood there
  */
 public record Problem(int line, int column, String path, String message) {
+    /** Nobody reads more at once. */
+    private static final int MOST = 100;
+
+    /** The first hundred, and how many more there are. */
+    public static List<Problem> capped(List<Problem> problems) {
+        if (problems.size() <= MOST) return problems;
+        List<Problem> first = new ArrayList<>(problems.subList(0, MOST));
+        first.add(new Problem(0, 0, "", "and " + (problems.size() - MOST) + " more of the kind"));
+        return first;
+    }
+
     @Override
     public String toString() {
         String where = path.isEmpty() ? "" : path + ": ";

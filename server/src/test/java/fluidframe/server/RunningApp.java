@@ -7,81 +7,109 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 
 /** The packaged application as a process of its own, with its own data folder and port. */
 public final class RunningApp implements AutoCloseable {
-    private static final HttpClient CLIENT = HttpClient.newHttpClient();
-    private static final long START_SECONDS = 90;
+    private static final HttpClient CLIENT =
+            HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(10)).build();
+    private static final long START_SECONDS = 120;
 
     private final Process process;
     private final int port;
+    private final Path log;
 
-    private RunningApp(Process process, int port) {
+    private RunningApp(Process process, int port, Path log) {
         this.process = process;
         this.port = port;
+        this.log = log;
     }
 
-    /** Starts with demo data and waits until the demo studio is furnished. */
+    /** Starts with demo data and waits until the first answer. */
     public static RunningApp start(Path data) {
+        return start(data, List.of(), List.of());
+    }
+
+    /**
+     * Starts with demo data and waits until the first answer.
+     *
+     * @param before words of a command that starts the process, such as a limit on what it may use
+     * @param more further arguments of the application
+     */
+    public static RunningApp start(Path data, List<String> before, List<String> more) {
+        RunningApp app = begin(data, before, more);
+        app.await();
+        return app;
+    }
+
+    /** Starts the process without waiting for anything. */
+    public static RunningApp begin(Path data, List<String> before, List<String> more) {
         try {
             int port;
             try (ServerSocket socket = new ServerSocket(0)) {
                 port = socket.getLocalPort();
             }
-            Process process = new ProcessBuilder(
-                            Path.of(System.getProperty("java.home"), "bin", "java")
-                                    .toString(),
-                            "-XX:TieredStopAtLevel=1",
-                            "-jar",
-                            System.getProperty("fluidframe.jar"),
-                            "--fluidframe.demo=true",
-                            "--fluidframe.data=" + data,
-                            "--fluidframe.port=" + port)
+            List<String> command = new ArrayList<>(before);
+            command.addAll(Unpacked.command());
+            command.addAll(List.of("--fluidframe.demo=true", "--fluidframe.data=" + data, "--fluidframe.port=" + port));
+            command.addAll(more);
+            Path log = Files.createTempFile("fluidframe", ".log");
+            Process process = new ProcessBuilder(command)
                     .redirectErrorStream(true)
-                    .redirectOutput(ProcessBuilder.Redirect.appendTo(
-                            data.resolve("server.log").toFile()))
+                    .redirectOutput(log.toFile())
                     .start();
-            RunningApp app = new RunningApp(process, port);
-            app.await();
-            return app;
+            return new RunningApp(process, port, log);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
-    private void await() {
+    /** Waits for the first answer. */
+    public void await() {
         long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(START_SECONDS);
         while (System.nanoTime() < end && process.isAlive()) {
             try {
-                HttpResponse<String> answer = send("GET", "/api/routines", null);
-                if (answer.statusCode() == 200
-                        && answer.body().contains("Thursday puzzle")
-                        && answer.body().contains("New opening")) return;
-                Thread.onSpinWait();
+                if (send("GET", "/api/routines", null).statusCode() == 200) return;
             } catch (UncheckedIOException e) {
                 pause();
             }
         }
-        throw new IllegalStateException("The application did not start in " + START_SECONDS + " s");
+        throw new IllegalStateException("The application did not start in " + START_SECONDS + " s; it said: " + said());
     }
 
     private static void pause() {
         try {
-            TimeUnit.MILLISECONDS.sleep(100);
+            TimeUnit.MILLISECONDS.sleep(50);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         }
     }
 
+    /** What the process has written so far. */
+    public String said() {
+        try {
+            return Files.readString(log);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Sends JSON, or nothing. */
     public HttpResponse<String> send(String method, String path, String body) {
         HttpRequest.BodyPublisher publisher =
                 body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body);
-        HttpRequest request = HttpRequest.newBuilder(URI.create(url(path)))
+        return send(HttpRequest.newBuilder(URI.create(url(path)))
                 .header("Content-Type", "application/json")
                 .method(method, publisher)
-                .build();
+                .build());
+    }
+
+    public HttpResponse<String> send(HttpRequest request) {
         try {
             return CLIENT.send(request, HttpResponse.BodyHandlers.ofString());
         } catch (IOException e) {
@@ -96,9 +124,32 @@ public final class RunningApp implements AutoCloseable {
         return "http://127.0.0.1:" + port + path;
     }
 
+    public int port() {
+        return port;
+    }
+
+    public long pid() {
+        return process.pid();
+    }
+
+    public boolean isAlive() {
+        return process.isAlive();
+    }
+
+    /** Waits for the process to end by itself and answers its exit code. */
+    public int exit() {
+        return process.onExit().join().exitValue();
+    }
+
     /** Ends the process at once, as a power cut would. */
     public void kill() {
         process.destroyForcibly();
+        process.onExit().join();
+    }
+
+    /** Asks the process to end, as Ctrl+C does, and waits for it. */
+    public void stop() {
+        process.destroy();
         process.onExit().join();
     }
 

@@ -1,7 +1,7 @@
 package fluidframe.server.figure;
 
 import fluidframe.core.chart.Chart;
-import fluidframe.library.ChartReader;
+import fluidframe.library.ChartSalvage;
 import fluidframe.library.ChartWriter;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -10,6 +10,7 @@ import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.Optional;
 
 /** The coach's own chart of a figure: a copy on top of a shipped one, or a figure of his own. */
 @Entity
@@ -49,8 +50,9 @@ class FigureCopyEntity {
         savedAt = now;
     }
 
-    Chart toChart() {
-        return ChartReader.read(document).orThrow();
+    /** As far as it can be read; empty where not even its name and dance can be. */
+    Optional<Chart> toChart() {
+        return ChartSalvage.read(document).chart();
     }
 
     String id() {

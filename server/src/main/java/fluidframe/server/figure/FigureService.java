@@ -6,6 +6,7 @@ import fluidframe.core.count.Dance;
 import fluidframe.core.proposal.ChartMaker;
 import fluidframe.core.rule.Sheet;
 import fluidframe.library.ChartReader;
+import fluidframe.library.ChartSalvage;
 import fluidframe.library.ChartWriter;
 import fluidframe.library.ReadResult;
 import fluidframe.server.web.NotFoundException;
@@ -88,12 +89,10 @@ class FigureService {
                 .toList();
     }
 
-    /** A figure that exists as a draft only, as it stood when it was last readable, else with its first row. */
+    /** A figure that exists as a draft only, as far as it can be read, else with its first row. */
     private Optional<Chart> drafted(String id) {
-        return drafts.of(id).map(draft -> {
-            ReadResult read = ChartReader.read(draft.chart());
-            return read.chart().orElseGet(() -> placeholder(draft.chart()));
-        });
+        return drafts.of(id)
+                .map(draft -> ChartSalvage.read(draft.chart()).chart().orElseGet(() -> placeholder(draft.chart())));
     }
 
     private static Chart placeholder(JsonNode draft) {
@@ -111,7 +110,7 @@ class FigureService {
     @Transactional(readOnly = true)
     FigureView get(String id) {
         Optional<FigureCopyEntity> copy = copies.findById(id);
-        Chart chart = copy.map(FigureCopyEntity::toChart)
+        Chart chart = copy.flatMap(FigureCopyEntity::toChart)
                 .or(() -> shelf.shipped(id))
                 .or(() -> drafted(id))
                 .orElseThrow(() -> missing(id));

@@ -66,7 +66,7 @@ public class FigureShelf {
         Map<String, Chart> all = new LinkedHashMap<>(shipped.join());
         List<FigureCopyEntity> own = new ArrayList<>(copies.findAll());
         own.sort(Comparator.comparing(FigureCopyEntity::id));
-        own.forEach(copy -> all.put(copy.id(), copy.toChart()));
+        own.forEach(copy -> copy.toChart().ifPresent(chart -> all.put(copy.id(), chart)));
         Repertoire before = latest;
         latest = before == null ? Repertoire.of(all.values()) : before.with(all.values());
         return latest;

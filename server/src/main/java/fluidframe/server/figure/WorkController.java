@@ -7,10 +7,9 @@ import fluidframe.core.chart.FigureUse;
 import fluidframe.core.chart.Reading;
 import fluidframe.core.count.Tempo;
 import fluidframe.core.rule.Sheet;
-import fluidframe.library.ChartReader;
+import fluidframe.library.ChartSalvage;
 import fluidframe.library.ChartWriter;
 import fluidframe.library.Problem;
-import fluidframe.library.ReadResult;
 import fluidframe.server.web.ApiDescription;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
@@ -26,8 +25,9 @@ class WorkController {
     /**
      * The answer to a chart being typed.
      *
-     * @param problems cells that cannot be read, by path; then there is no work
-     * @param chart the same chart in canonical short forms
+     * @param problems pieces that cannot be read, by path
+     * @param chart the same chart in canonical short forms, without those pieces; none if nothing can be read
+     * @param work worked out as far as it can be read
      */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     record Worked(
@@ -52,8 +52,8 @@ class WorkController {
             @RequestParam(required = false) List<String> option,
             @RequestParam(defaultValue = "0") int repeats,
             @RequestParam(defaultValue = "0") double tempo) {
-        ReadResult result = ChartReader.read(chart);
-        if (result.chart().isEmpty()) return new Worked(result.problems(), null, null);
+        ChartSalvage.Result result = ChartSalvage.read(chart);
+        if (result.chart().isEmpty()) return new Worked(Problem.capped(result.problems()), null, null);
         Reading reading = new Reading(
                 Optional.of(timing).filter(id -> !id.isBlank()), option == null ? List.of() : option, repeats);
         Chart charted = result.chart().get();
@@ -62,6 +62,7 @@ class WorkController {
         Tempo at = tempo == 0
                 ? WorkView.usualTempo(read)
                 : new Tempo(tempo, read.dance().beatsPerBar());
-        return new Worked(List.of(), ChartWriter.toJson(read), WorkView.of(Sheet.of(read), at));
+        WorkView work = WorkView.of(Sheet.of(read), at).upTo(result.rowsRead());
+        return new Worked(Problem.capped(result.problems()), ChartWriter.toJson(read), work);
     }
 }

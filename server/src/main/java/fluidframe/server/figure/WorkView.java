@@ -20,6 +20,7 @@ import fluidframe.core.rule.Severity;
 import fluidframe.core.rule.Sheet;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /** A chart worked out, ready to be drawn: directions in sixteenths clockwise from the line of dance, places in metres. */
 public record WorkView(
@@ -125,6 +126,41 @@ public record WorkView(
     static Tempo usualTempo(Chart chart) {
         double middle = (chart.dance().slowestBarsPerMinute() + chart.dance().fastestBarsPerMinute()) / 2.0;
         return new Tempo(middle, chart.dance().beatsPerBar());
+    }
+
+    /**
+     * Without the findings that come only from rows that could not be read: those of the figure as a whole and of later rows.
+     *
+     * @param rowsRead how many rows of a role were read, for the roles of which not all were
+     */
+    WorkView upTo(Map<Role, Integer> rowsRead) {
+        if (rowsRead.isEmpty()) return this;
+        int last = rowsRead.values().stream().mapToInt(Integer::intValue).min().orElseThrow();
+        List<FindingView> kept = findings.stream()
+                .filter(finding -> finding.step() > 0 && finding.step() < last && finding.variant() == null)
+                .toList();
+        return new WorkView(
+                bars,
+                beats,
+                beatsPerBar,
+                startBeat,
+                man,
+                lady,
+                kept,
+                count(kept, Severity.BROKEN),
+                count(kept, Severity.DOUBTFUL),
+                count(kept, Severity.NOTE),
+                floor,
+                aids,
+                bodyColumns,
+                compass);
+    }
+
+    private static int count(List<FindingView> findings, Severity severity) {
+        return (int) findings.stream()
+                .filter(finding -> finding.accepted() == null)
+                .filter(finding -> finding.severity().equals(severity.toString()))
+                .count();
     }
 
     static WorkView of(Sheet sheet, Tempo tempo) {

@@ -8,10 +8,10 @@ import fluidframe.library.Problem;
 import fluidframe.server.store.StorageTrouble;
 import java.io.CharConversionException;
 import java.nio.charset.CharacterCodingException;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
@@ -23,6 +23,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageConversionException;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
@@ -42,6 +43,9 @@ class Refusals extends ResponseEntityExceptionHandler {
     private static final String NOT_UTF8 =
             "The text must be UTF-8, but holds bytes that are not. Save the file as UTF-8 and send it again.";
 
+    /** How the parser of JSON says that a key stands twice. */
+    private static final Pattern TWICE = Pattern.compile("Duplicate field '(.{0,80})'");
+
     /** How the parser of JSON says that bytes are not text. */
     private static final Pattern DAMAGED = Pattern.compile("UTF-(8|32)|[Ss]urrogate|Illegal character \\(\\(CTRL-CHAR");
 
@@ -60,7 +64,7 @@ class Refusals extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail unreadable(UnreadableException e) {
         ProblemDetail detail = problem(HttpStatus.UNPROCESSABLE_ENTITY, "The chart cannot be read", e.getMessage());
-        detail.setProperty("problems", capped(e.problems()));
+        detail.setProperty("problems", Problem.capped(e.problems()));
         return detail;
     }
 
@@ -120,6 +124,14 @@ class Refusals extends ResponseEntityExceptionHandler {
                 "What was saved before is safe. Try again; the log has the reason.");
     }
 
+    /** A body that no description of ours fits, which the framework takes for a mistake of ours. */
+    @ExceptionHandler
+    ProblemDetail unconvertible(HttpMessageConversionException e) {
+        LOG.warn("A body could not be converted", e);
+        return problem(
+                HttpStatus.BAD_REQUEST, "The request cannot be read", "The body must be JSON of the described shape.");
+    }
+
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
@@ -152,9 +164,15 @@ class Refusals extends ResponseEntityExceptionHandler {
         if (cause instanceof JsonProcessingException parse && parse.getLocation() != null) {
             int line = parse.getLocation().getLineNr();
             int column = parse.getLocation().getColumnNr();
-            return List.of(new Problem(line, column, "", isNotUtf8(cause) ? NOT_UTF8 : "Here it stops being JSON"));
+            return List.of(new Problem(line, column, "", unread(parse)));
         }
         return List.of();
+    }
+
+    private static String unread(JsonProcessingException parse) {
+        if (isNotUtf8(parse)) return NOT_UTF8;
+        Matcher twice = TWICE.matcher(parse.getOriginalMessage());
+        return twice.find() ? "The key \"" + twice.group(1) + "\" stands here twice" : "Here it stops being JSON";
     }
 
     @Override
@@ -186,13 +204,6 @@ class Refusals extends ResponseEntityExceptionHandler {
                             + ", but was \"" + format.getValue() + "\"";
         }
         return "The value does not fit here";
-    }
-
-    private static List<Problem> capped(List<Problem> problems) {
-        if (problems.size() <= MOST_PROBLEMS) return problems;
-        List<Problem> first = new ArrayList<>(problems.subList(0, MOST_PROBLEMS));
-        first.add(new Problem(0, 0, "", "and " + (problems.size() - MOST_PROBLEMS) + " more of the kind"));
-        return first;
     }
 
     private static ProblemDetail problem(HttpStatus status, String title, String sentence) {

@@ -1,0 +1,298 @@
+package fluidframe.server.hostile;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import fluidframe.server.RunningApp;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.concurrent.TimeUnit;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/**
+ * Every endpoint of the API description is sent damaged requests, seeded and bounded: none ends in a failure of the server, no
+ * answer names a class, and afterwards it works as before. {@code -Dhostile.requests=20000} sends more.
+ */
+class HostileRequestsIT {
+    private static final ObjectMapper MAPPER = new ObjectMapper();
+    private static final int REQUESTS = Integer.getInteger("hostile.requests", 2500);
+    private static final long SEED = Long.getLong("hostile.seed", 7);
+    private static final Pattern CLASS_NAME =
+            Pattern.compile("\\b(java|jakarta|org|com|fluidframe)(\\.[a-z][a-z0-9]*)+\\.[A-Z]\\w+|\\w+Exception\\b");
+
+    /** What a busy or full server may say. */
+    private static final int UNAVAILABLE = 503;
+
+    @TempDir
+    private static Path data;
+
+    private static RunningApp app;
+    private static HttpClient client;
+
+    /** An operation of the API: how it is asked for and in which type its body goes, empty for none. */
+    private record Operation(String method, String path, List<String> query, String type, String schema) {}
+
+    private final Damage damage = new Damage(SEED);
+    private final Map<String, JsonNode> good = new TreeMap<>();
+    private final Map<String, List<String>> ids = new TreeMap<>();
+    private final List<String> figures = new ArrayList<>(List.of("waltz.whisk", "waltz.lantern-pause", "none", "%20"));
+
+    @BeforeAll
+    static void open() {
+        app = RunningApp.start(data);
+        client = HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(10)).build();
+    }
+
+    @AfterAll
+    static void close() {
+        app.close();
+    }
+
+    private static JsonNode get(String path) throws IOException {
+        return MAPPER.readTree(app.send("GET", path, null).body());
+    }
+
+    private void gatherGoodBodies() throws IOException {
+        JsonNode chart = get("/api/figures/cha-cha.natural-top").get("chart");
+        JsonNode own = get("/api/figures/waltz.lantern-pause").get("chart");
+        JsonNode routine =
+                firstOf("/api/routines?dance=rumba", "/api/routines/").get("routine");
+        JsonNode song = firstOf("/api/songs", "/api/songs/").get("song");
+        JsonNode event = firstOf("/api/events", "/api/events/").get("event");
+        JsonNode list = get("/api/lists/starter");
+        good.put("JsonNode", chart);
+        good.put("FigureSave", save("chart", own));
+        good.put("FigureDraft", MAPPER.createObjectNode().put("baseVersion", 0).set("chart", own));
+        good.put("RoutineDraft", routine);
+        good.put("RoutineSave", save("routine", routine));
+        good.put("SongDraft", song);
+        good.put("SongSave", save("song", song));
+        good.put("EventDraft", event);
+        good.put("EventSave", save("event", event));
+        good.put(
+                "ListSave",
+                MAPPER.createObjectNode()
+                        .put("expectedVersion", 0)
+                        .put("name", "Mine")
+                        .put("note", "")
+                        .set("levels", list.get("levels")));
+        good.put("ListCopy", MAPPER.createObjectNode().put("name", "Mine too").put("from", "starter"));
+        good.put("VersionNote", MAPPER.createObjectNode().put("note", "kept"));
+        good.put("RoleOfChart", MAPPER.createObjectNode().put("role", "lady").set("chart", chart));
+        good.put("TypedText", MAPPER.createObjectNode().put("dance", "waltz").put("text", "1 R fwd fdw 1/4 R HT"));
+        good.put(
+                "Retime",
+                MAPPER.createObjectNode()
+                        .put("how", "lengthen")
+                        .put("role", "man")
+                        .put("step", 1)
+                        .put("by", "1")
+                        .set("chart", chart));
+        good.put(
+                "NewFigure",
+                MAPPER.createObjectNode()
+                        .put("from", "copy")
+                        .put("dance", "waltz")
+                        .put("name", "New one")
+                        .put("figure", "waltz.whisk"));
+        ObjectNode side = MAPPER.createObjectNode().put("figure", "waltz.whisk");
+        good.put(
+                "Comparing",
+                MAPPER.createObjectNode().<ObjectNode>set("left", side).set("right", side));
+        good.put(
+                "PlanDraft",
+                MAPPER.readTree("{\"dance\":\"waltz\",\"bars\":4,\"allowed\":[],\"required\":[\"waltz.whisk\"],"
+                        + "\"atMost\":{\"waltz.hover-corte\":1},\"eachAtMost\":2,\"first\":\"\",\"last\":\"\",\"closes\":false,"
+                        + "\"phraseBars\":8,\"highlights\":[],\"weights\":{\"customary\":3,\"highlight\":5,\"variety\":4,"
+                        + "\"travel\":1,\"sides\":1},\"wanted\":2}"));
+        for (JsonNode figure : get("/api/figures?dance=all")) {
+            if (damage.below(12) == 0) figures.add(figure.get("id").asText());
+        }
+    }
+
+    private static ObjectNode save(String key, JsonNode document) {
+        ObjectNode save = MAPPER.createObjectNode().put("expectedVersion", 0).put("note", "");
+        if (!key.equals("chart")) save.remove("note");
+        save.set(key, document);
+        return save;
+    }
+
+    private static JsonNode firstOf(String list, String each) throws IOException {
+        return get(each + get(list).get(0).get("id").asText());
+    }
+
+    private static List<Operation> operations() throws IOException {
+        List<Operation> found = new ArrayList<>();
+        get("/v3/api-docs")
+                .get("paths")
+                .properties()
+                .forEach(path -> path.getValue().properties().forEach(verb -> {
+                    List<String> query = new ArrayList<>();
+                    verb.getValue().path("parameters").forEach(p -> {
+                        if (p.path("in").asText().equals("query"))
+                            query.add(p.get("name").asText());
+                    });
+                    JsonNode content = verb.getValue().at("/requestBody/content");
+                    String type = content.fieldNames().hasNext()
+                            ? content.fieldNames().next()
+                            : "";
+                    String schema =
+                            content.path(type).at("/schema/$ref").asText("").replaceFirst(".*/", "");
+                    found.add(
+                            new Operation(verb.getKey().toUpperCase(Locale.ROOT), path.getKey(), query, type, schema));
+                }));
+        return found;
+    }
+
+    @Test
+    void noDamagedRequestMakesTheServerFail() throws Exception {
+        gatherGoodBodies();
+        List<Operation> operations = operations();
+        assertThat(operations).hasSizeGreaterThan(50);
+        Map<Integer, Integer> answers = new TreeMap<>();
+        List<String> failures = new ArrayList<>();
+        long slowest = 0;
+        String slowestPath = "";
+        for (int i = 0; i < REQUESTS; i++) {
+            if (i % 500 == 0) gatherIds();
+            Operation operation = operations.get(i % operations.size());
+            HttpRequest request = request(operation);
+            long begun = System.nanoTime();
+            HttpResponse<String> answer = client.send(request, HttpResponse.BodyHandlers.ofString());
+            long taken = System.nanoTime() - begun;
+            if (taken > slowest) {
+                slowest = taken;
+                slowestPath = request.method() + " " + request.uri().getPath();
+            }
+            answers.merge(answer.statusCode(), 1, Integer::sum);
+            boolean failed = answer.statusCode() >= 500 && answer.statusCode() != UNAVAILABLE;
+            boolean refused = answer.statusCode() >= 400;
+            if (failed || refused && CLASS_NAME.matcher(answer.body()).find()) {
+                failures.add(request.method() + " " + request.uri() + " -> " + answer.statusCode() + " "
+                        + answer.body().substring(0, Math.min(300, answer.body().length())));
+            }
+        }
+        System.out.printf(
+                "%d hostile requests: %s, slowest %d ms (%s), memory %s kB%n",
+                REQUESTS, answers, TimeUnit.NANOSECONDS.toMillis(slowest), slowestPath, residentKilobytes());
+        assertThat(failures).isEmpty();
+        assertThat(app.isAlive()).isTrue();
+        assertThat(app.send("GET", "/api/figures/waltz.natural-turn", null).statusCode())
+                .isEqualTo(200);
+    }
+
+    private HttpRequest request(Operation operation) {
+        String path = operation
+                .path()
+                .replace("{id}", id(operation.path()))
+                .replace("{number}", damage.below(3) == 0 ? encoded(damage.oddText()) : "1")
+                .replace(
+                        "{sixteenths}",
+                        damage.below(2) == 0 ? encoded(damage.oddText()) : String.valueOf(damage.below(99)));
+        StringBuilder query = new StringBuilder();
+        for (String name : operation.query()) {
+            if (damage.below(4) == 0) continue;
+            query.append(query.isEmpty() ? "?" : "&").append(name).append('=').append(encoded(value(name)));
+        }
+        HttpRequest.Builder builder =
+                HttpRequest.newBuilder(URI.create(app.url(path + query))).timeout(Duration.ofSeconds(60));
+        if (operation.type().isEmpty()) {
+            return builder.method(operation.method(), HttpRequest.BodyPublishers.noBody())
+                    .build();
+        }
+        boolean oddType = damage.below(25) == 0;
+        return builder.header("Content-Type", oddType ? "text/plain" : operation.type())
+                .method(operation.method(), HttpRequest.BodyPublishers.ofByteArray(body(operation)))
+                .build();
+    }
+
+    private byte[] body(Operation operation) {
+        if (operation.type().equals("audio/midi")) return midi();
+        String schema = operation.type().equals("application/yaml") ? "JsonNode" : operation.schema();
+        JsonNode document = good.getOrDefault(schema, good.get("JsonNode"));
+        return damage.bytes(damage.changed(document).toString());
+    }
+
+    /** A small standard MIDI file, then damaged. */
+    private byte[] midi() {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        out.writeBytes(new byte[] {'M', 'T', 'h', 'd', 0, 0, 0, 6, 0, 0, 0, 1, 0, 96, 'M', 'T', 'r', 'k', 0, 0, 0, 19});
+        out.writeBytes(
+                new byte[] {0, (byte) 0xff, 0x58, 4, 3, 2, 24, 8, 0, (byte) 0xff, 0x51, 3, 7, (byte) 0xa1, 0x20});
+        out.writeBytes(new byte[] {0, (byte) 0xff, 0x2f, 0});
+        byte[] file = out.toByteArray();
+        for (int i = 0; i < damage.below(5); i++) file[damage.below(file.length)] = (byte) damage.below(256);
+        return damage.below(4) == 0 ? java.util.Arrays.copyOf(file, damage.below(file.length)) : file;
+    }
+
+    private String id(String path) {
+        if (damage.below(6) == 0) return encoded(damage.oddText() + "x");
+        if (path.startsWith("/api/figures")) return encoded(figures.get(damage.below(figures.size())));
+        if (path.startsWith("/api/lists") && damage.below(2) == 0) return "starter";
+        List<String> kept = ids.getOrDefault(path.split("/")[2], List.of());
+        return kept.isEmpty() || damage.below(4) == 0
+                ? new UUID(0, damage.below(5)).toString()
+                : kept.get(damage.below(kept.size()));
+    }
+
+    /** The ids of what is kept, so that saves meet something. */
+    private void gatherIds() throws IOException {
+        for (String kind : List.of("songs", "events", "lists")) ids.put(kind, idsIn("/api/" + kind));
+        List<String> routines = new ArrayList<>(idsIn("/api/routines?dance=waltz"));
+        routines.addAll(idsIn("/api/routines?dance=rumba"));
+        ids.put("routines", routines);
+    }
+
+    private static List<String> idsIn(String path) throws IOException {
+        List<String> found = new ArrayList<>();
+        get(path).forEach(one -> found.add(one.get("id").asText()));
+        return found;
+    }
+
+    private String value(String name) {
+        if (damage.below(3) == 0) return damage.oddText();
+        return switch (name) {
+            case "dance" -> damage.below(2) == 0 ? "all" : "samba";
+            case "q" -> "turns left 1/4 starts in promenade";
+            case "figure", "before", "after" -> figures.get(damage.below(figures.size()));
+            case "from", "to", "selected", "repeats" -> String.valueOf(damage.below(12) - 2);
+            case "beats", "tempo" -> String.valueOf(damage.below(40) - 3);
+            default -> "1";
+        };
+    }
+
+    private static String encoded(String text) {
+        return URLEncoder.encode(text, StandardCharsets.UTF_8).replace("+", "%20");
+    }
+
+    private static String residentKilobytes() throws IOException {
+        Path status = Path.of("/proc/" + app.pid() + "/status");
+        if (!Files.exists(status)) return "unknown";
+        return Files.readAllLines(status).stream()
+                .filter(line -> line.startsWith("VmRSS"))
+                .map(line -> line.replaceAll("\\D", ""))
+                .findFirst()
+                .orElse("unknown");
+    }
+}
