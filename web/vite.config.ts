@@ -2,8 +2,11 @@ import { sveltekit } from '@sveltejs/kit/vite';
 import tailwindcss from '@tailwindcss/vite';
 import { defineConfig } from 'vitest/config';
 
+const SERVER = 'http://127.0.0.1:8420';
+
 export default defineConfig({
   plugins: [tailwindcss(), sveltekit()],
-  server: { proxy: { '/api': 'http://127.0.0.1:8420' } },
+  // The server answers its own pages only, so the page under development has to look like one.
+  server: { proxy: { '/api': { target: SERVER, changeOrigin: true, headers: { origin: SERVER } } } },
   test: { environment: 'jsdom', include: ['src/**/*.test.ts'] }
 });

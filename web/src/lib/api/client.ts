@@ -24,6 +24,9 @@ export type RoleName = 'man' | 'lady';
 
 export const api = createClient<paths>({ baseUrl: '/' });
 
+/** Whether a request has to outlive the page; only then, for such a request may carry 64 kB at the most. */
+export const outlivesPage = () => document.visibilityState === 'hidden';
+
 /** A refusal in the server's words: what happened, and the cells it is about. */
 export class Refusal extends Error {
   constructor(

@@ -34,6 +34,8 @@ export class FigureEditor {
   readonly #reading = new ChartReading();
   #history = new History<Chart>();
   #asked = 0;
+  /** False while the saved chart is still drawn below unsaved work opened again. */
+  #drawn = false;
   #workTimer: ReturnType<typeof setTimeout> | undefined;
   #draftTimer: ReturnType<typeof setTimeout> | undefined;
   /** The row in focus, so that spine, floor and ledger show the same one. */
@@ -102,8 +104,7 @@ export class FigureEditor {
   }
 
   cell(role: RoleName, index: number, column: Column): string {
-    const value = this.shown[role]?.[index]?.[column];
-    return value === undefined ? '' : String(value);
+    return String(this.shown[role]?.[index]?.[column] ?? '');
   }
 
   problemAt(role: RoleName, index: number, column: Column): string | undefined {
@@ -249,6 +250,7 @@ export class FigureEditor {
     this.#chart = view.chart;
     this.#work = view.work;
     this.#problems = [];
+    this.#drawn = !view.draft;
     this.#changed = false;
     this.#stale = null;
     this.#message = '';
@@ -286,7 +288,10 @@ export class FigureEditor {
       const answer = await need(api.POST('/api/work', { body: this.#chart, params }));
       if (mine !== this.#asked) return;
       this.#problems = answer.problems;
-      if (!answer.work) return;
+      // A cell half typed is no reason to draw another figure: the last one drawn stays until it can be read.
+      const halfTyped = answer.problems.some((problem) => /^\/(man|lady)\//.test(problem.path));
+      if (!answer.work || (halfTyped && this.#drawn)) return;
+      this.#drawn = true;
       this.#work = answer.work;
       this.#reading.show(answer.chart);
       await this.#reading.repeat(this.#chart);

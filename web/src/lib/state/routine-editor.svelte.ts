@@ -1,5 +1,14 @@
 import { createContext } from 'svelte';
-import { api, need, Refusal, type Placed, type RoutineDraft, type RoutineWork, type Schemas } from '$lib/api/client';
+import {
+  api,
+  need,
+  outlivesPage,
+  Refusal,
+  type Placed,
+  type RoutineDraft,
+  type RoutineWork,
+  type Schemas
+} from '$lib/api/client';
 import { History } from './history';
 import * as edits from './routine-edits';
 
@@ -253,7 +262,7 @@ export class RoutineEditor {
     try {
       const body = { expectedVersion: this.#version, routine: sent };
       const saved = await need(
-        api.PUT('/api/routines/{id}', { params: { path: { id: this.id } }, body, keepalive: true })
+        api.PUT('/api/routines/{id}', { params: { path: { id: this.id } }, body, keepalive: outlivesPage() })
       );
       this.#version = saved.version;
       if (this.#routine === sent) this.#message = 'Kept.';

@@ -13,7 +13,7 @@
   What a showcase has besides figures. Feet and length are your own; the beats given here are only what is usual.
 </p>
 <ul class="grid max-w-5xl gap-x-8 md:grid-cols-2">
-  {#each data.elements as element (element.id)}
+  {#each data.elements as element, nth (nth)}
     <li class="border-b border-line py-2">
       <h2 class="flex items-baseline gap-2 text-lg">
         {element.name}<span class="amount ml-auto text-sm font-normal text-soft"
@@ -21,7 +21,7 @@
         >
       </h2>
       <p class="text-sm">{settings.say(element.summary)}</p>
-      {#each element.cautions as caution (caution)}<p class="mt-1 border-l-4 border-accent pl-2 text-sm text-soft">
+      {#each element.cautions as caution, nth (nth)}<p class="mt-1 border-l-4 border-accent pl-2 text-sm text-soft">
           {caution}
         </p>{/each}
     </li>

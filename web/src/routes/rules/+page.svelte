@@ -12,12 +12,12 @@
   one fault on purpose. It explains and proposes; you decide, and may accept any finding with a reason.
 </p>
 <p class="mb-4 flex flex-wrap gap-3 text-sm">
-  {#each topics as topic (topic)}<a
+  {#each topics as topic, nth (nth)}<a
       class="underline decoration-line underline-offset-2 hover:decoration-accent"
       href="#{topic}">{topic}</a
     >{/each}
 </p>
-{#each topics as topic (topic)}
+{#each topics as topic, nth (nth)}
   <RuleFamily
     {topic}
     rules={data.rules.filter((rule) => rule.id.startsWith(`${topic}.`))}

@@ -106,7 +106,7 @@
     >
       <option value="">as it stands</option>
       {#if figures.find((f) => f.id === id)?.shipped}<option value="0">as shipped</option>{/if}
-      {#each versions[id] ?? [] as each (each.version)}<option value={String(each.version)}
+      {#each versions[id] ?? [] as each, nth (nth)}<option value={String(each.version)}
           >version {each.version}{each.note ? `: ${each.note}` : ''}</option
         >{/each}
     </select>
@@ -146,7 +146,7 @@
       <h2 class={['border-b border-line text-base', role === 'man' ? 'text-man' : 'text-lady']}>
         {settings.Role(role)}
       </h2>
-      {#each rows.filter((row) => row.role === role) as row (row.left + '-' + row.right)}
+      {#each rows.filter((row) => row.role === role) as row, nth (nth)}
         <div
           class={[
             'grid grid-cols-[2.2rem_1fr_2.2rem_1fr] gap-x-2 border-b border-line py-1 text-sm',
@@ -159,7 +159,7 @@
               {#if row[side] === 0}
                 <span class="text-soft">no such row</span>
               {:else}
-                {#each row.cells as cell (cell.key)}
+                {#each row.cells as cell, nth (nth)}
                   {#if cell[side] || !cell.same}
                     <span
                       class={[
@@ -187,7 +187,7 @@
   {#if both.besides.filter((c) => !['id', 'name'].includes(c.key)).length > 0}
     <section aria-label="Besides the rows">
       <h2 class="border-b border-line text-base">Besides the rows</h2>
-      {#each both.besides.filter((c) => !['id', 'name'].includes(c.key)) as change (change.key)}
+      {#each both.besides.filter((c) => !['id', 'name'].includes(c.key)) as change, nth (nth)}
         <div class="grid grid-cols-[6rem_1fr_1fr] gap-3 border-b border-line py-1 text-sm">
           <span class="text-soft">{change.key}</span>
           <span class="break-words">{plain(change.before) || 'nothing'}</span>

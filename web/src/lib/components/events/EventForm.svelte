@@ -79,7 +79,7 @@
         onchange={(e) => editor.describe({ level: e.currentTarget.value })}
       >
         <option value="">any level</option>
-        {#each levels as level (level.name)}<option>{level.name}</option>{/each}
+        {#each levels as level, nth (nth)}<option>{level.name}</option>{/each}
       </select></label
     >
     <label class="flex items-center gap-1"
@@ -116,7 +116,7 @@
   </fieldset>
   <fieldset>
     <legend class="font-semibold">Dances, bars a minute</legend>
-    {#each event.dances as one, i (one.dance)}
+    {#each event.dances as one, i (i)}
       <p class="flex items-center gap-2 border-t border-line py-0.5">
         <span class="w-36">{dances.find((dance) => dance.id === one.dance)?.title ?? one.dance}</span>
         <input
@@ -191,7 +191,7 @@
   <fieldset>
     <legend class="font-semibold">Not permitted</legend>
     <p class="flex flex-wrap gap-1.5">
-      {#each event.barred as what, i (what)}<button
+      {#each event.barred as what, i (i)}<button
           type="button"
           class="rounded-xs border border-broken px-1.5 text-broken"
           aria-label="Permit {what}"
@@ -214,7 +214,7 @@
       <Button type="submit">Bar it</Button>
     </form>
     <p class="mt-2 flex flex-wrap gap-x-3">
-      {#each holds as hold (hold)}<label class="flex items-center gap-1"
+      {#each holds as hold, nth (nth)}<label class="flex items-center gap-1"
           ><input
             type="checkbox"
             checked={event.barredHolds.includes(hold)}

@@ -106,7 +106,7 @@
     hidden={!(open && offers.length > 0) || (!!problem && offers.length === 0)}
     class="absolute top-full left-0 z-30 min-w-40 rounded-xs border border-strong bg-raised py-0.5 text-left shadow-lg"
   >
-    {#each offers as offer, i (offer.code + offer.text)}
+    {#each offers as offer, i (i)}
       <span
         id="offer-{id}-{i}"
         role="option"

@@ -33,7 +33,7 @@
   aria-label="Desk tools"
 >
   <span class="flex items-center gap-1" role="group" aria-label="Layers">
-    {#each LAYERS as layer, i (layer)}
+    {#each LAYERS as layer, i (i)}
       <button
         type="button"
         aria-pressed={settings.shows(layer)}
@@ -72,7 +72,7 @@
         onchange={(e) => editor.read({ timing: e.currentTarget.value })}
       >
         <option value="">A</option>
-        {#each timings as timing (timing.id)}<option>{timing.id}</option>{/each}
+        {#each timings as timing, nth (nth)}<option>{timing.id}</option>{/each}
       </select></label
     >
   {/if}
@@ -85,11 +85,11 @@
         onchange={(e) => editor.read({ variant: e.currentTarget.value, timing: '', options: [] })}
       >
         <option value="">as charted</option>
-        {#each variants as variant (variant.id)}<option value={variant.id}>{variant.name}</option>{/each}
+        {#each variants as variant, nth (nth)}<option value={variant.id}>{variant.name}</option>{/each}
       </select></label
     >
   {/if}
-  {#each options as option (option.id)}
+  {#each options as option, nth (nth)}
     <label title={settings.say(option.says)} class="flex items-center gap-1">
       <input
         type="checkbox"

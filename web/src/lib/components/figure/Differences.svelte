@@ -58,7 +58,7 @@
       >
     </thead>
     <tbody>
-      {#each changes as change (change.role + change.step + change.key)}
+      {#each changes as change, nth (nth)}
         <tr class="border-t border-line align-top">
           <th scope="row" class="py-1 pr-3 text-left font-normal"
             >{change.role ? `${settings.role(change.role)} ${change.step}, ` : ''}{change.key}</th

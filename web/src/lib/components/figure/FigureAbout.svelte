@@ -30,7 +30,7 @@
 {#snippet neighbours(label: string, ids: string[])}
   <p class="text-sm">
     <span class="text-soft">{label}:</span>
-    {#each ids as id, i (id)}{i > 0 ? ', ' : ' '}<a
+    {#each ids as id, i (i)}{i > 0 ? ', ' : ' '}<a
         class="underline decoration-line underline-offset-2 hover:decoration-accent"
         href="/figures/{id}">{words(id)}</a
       >{:else}&nbsp;none charted{/each}
@@ -50,7 +50,7 @@
     <div class="grid gap-5 md:grid-cols-3">
       <section>
         <h2 class="mb-1 text-base">Usual faults</h2>
-        {#each chart.faults ?? [] as fault (fault.seen)}
+        {#each chart.faults ?? [] as fault, nth (nth)}
           <p class="mb-2 text-sm">
             <span class="font-semibold">{settings.say(fault.seen)}.</span>
             {settings.say(fault.cause)}. <span class="text-accent">“{settings.say(fault.cue)}.”</span>
@@ -61,10 +61,10 @@
       </section>
       <section>
         <h2 class="mb-1 text-base">Cautions</h2>
-        {#each chart.cautions ?? [] as caution (caution)}
+        {#each chart.cautions ?? [] as caution, nth (nth)}
           <p class="mb-2 text-sm">{settings.say(caution)}</p>
         {/each}
-        {#each aids.cautions as caution (caution)}
+        {#each aids.cautions as caution, nth (nth)}
           <p class="mb-2 text-sm">
             <span class="text-doubtful">Proposed:</span>
             {settings.say(caution)}
@@ -90,7 +90,7 @@
               value={editor.repeats}
               onchange={(e) => void editor.repeat(Number(e.currentTarget.value))}
             >
-              {#each aids.repeats as r (r.times)}<option value={r.times}>{r.times} × ({r.bars})</option>{/each}
+              {#each aids.repeats as r, nth (nth)}<option value={r.times}>{r.times} × ({r.bars})</option>{/each}
             </select>
             drawn.
           </p>

@@ -66,7 +66,7 @@
     <p class="text-sm">Every alignment and turn that can be worked out is charted.</p>
   {:else}
     <ul class="divide-y divide-line border-y border-line text-sm">
-      {#each cells ?? [] as cell, i (cell.role + cell.step + cell.column)}
+      {#each cells ?? [] as cell, i (i)}
         <li class="flex gap-3 py-1">
           <input
             type="checkbox"
@@ -87,7 +87,7 @@
   {#if largest.length > 0}
     <h3 class="mt-4 mb-1 text-base">How a large turn could be divided</h3>
     <ul class="flex flex-wrap gap-1.5">
-      {#each largest as each (each.role + each.row.number)}
+      {#each largest as each, nth (nth)}
         <li>
           <Button onclick={() => void divide(each.row.turn)}
             >{settings.role(each.role)}

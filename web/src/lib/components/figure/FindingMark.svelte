@@ -55,7 +55,7 @@
       </svg>
     {/snippet}
     <ul class="flex flex-col gap-3">
-      {#each findings as finding (finding.rule + finding.step + finding.reason)}
+      {#each findings as finding, nth (nth)}
         <li>
           <p
             class={[

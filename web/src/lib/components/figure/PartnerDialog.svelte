@@ -84,7 +84,7 @@
     <p class="text-sm">The {settings.role(to)}'s rows are just as they follow.</p>
   {/if}
   <ul class="divide-y divide-line border-y border-line text-sm">
-    {#each proposed as row, i (row.step)}
+    {#each proposed as row, i (i)}
       {@const cells = differences(row)}
       {#if cells.length > 0}
         <li class="flex gap-3 py-1.5">
@@ -104,7 +104,7 @@
             </p>
             {#if row.now}
               <p class="text-xs">
-                {#each cells as cell (cell.name)}<span class="mr-3"
+                {#each cells as cell, nth (nth)}<span class="mr-3"
                     >{cell.name}: <s class="text-soft">{cell.now || 'nothing'}</s> → {cell.text || 'nothing'}</span
                   >{/each}
               </p>

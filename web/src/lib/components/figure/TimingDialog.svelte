@@ -112,7 +112,7 @@
     <p class="text-sm text-soft">None can be listed for so many steps.</p>
   {:else}
     <ul class="flex max-h-48 flex-wrap gap-1.5 overflow-auto" aria-label="Rhythms">
-      {#each rhythms as rhythm (rhythm)}
+      {#each rhythms as rhythm, nth (nth)}
         <li><Button onclick={() => void retime('rhythm', rhythm)}>{rhythm}</Button></li>
       {/each}
     </ul>

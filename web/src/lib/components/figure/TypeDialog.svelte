@@ -91,7 +91,7 @@
   {#if failed}<p role="alert" class="text-sm text-broken">{failed}</p>{/if}
   {#if problems.length > 0}
     <ul class="mt-1 text-sm text-broken" aria-label="What does not fit">
-      {#each problems.slice(0, 6) as problem (problem.line + ':' + problem.column + problem.message)}
+      {#each problems.slice(0, 6) as problem, nth (nth)}
         <li>Line {problem.line}, {table ? 'column' : 'place'} {problem.column}: {settings.say(problem.message)}</li>
       {/each}
     </ul>

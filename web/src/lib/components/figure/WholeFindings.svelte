@@ -1,5 +1,6 @@
 <script lang="ts">
   import { getFigureEditor } from '$lib/state/figure-editor.svelte';
+  import { placeOf } from '$lib/state/piece-words';
   import { getSettings } from '$lib/state/settings.svelte';
 
   /** Findings about the figure as a whole or a variant, and cells outside the rows that cannot be read. */
@@ -11,7 +12,7 @@
 
 {#if whole.length > 0 || unread.length > 0}
   <ul class="mb-3 flex flex-col gap-1 text-sm" aria-label="Findings about the whole figure">
-    {#each whole as finding (finding.rule + finding.reason)}
+    {#each whole as finding, nth (nth)}
       <li
         class={[
           'border-l-4 px-2 py-1',
@@ -22,8 +23,13 @@
         {finding.variant ? `In the variant ${finding.variant}: ` : ''}{settings.say(finding.reason)}
       </li>
     {/each}
-    {#each unread as problem (problem.path + problem.message)}
-      <li class="border-l-4 border-broken bg-broken-tint px-2 py-1" role="alert">{settings.say(problem.message)}</li>
+    {#each unread as problem, nth (nth)}
+      <li class="border-l-4 border-broken bg-broken-tint px-2 py-1" role="alert">
+        {#if placeOf(problem, editor.chart)}<span class="font-semibold"
+            >{settings.say(placeOf(problem, editor.chart))}</span
+          > cannot be read:{/if}
+        {settings.say(problem.message)}
+      </li>
     {/each}
   </ul>
 {/if}

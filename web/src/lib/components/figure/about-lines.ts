@@ -38,7 +38,7 @@ export function fromLines(key: Key, text: string, chart: Chart): Partial<Chart> 
       return {
         repeats: lines.map((line) => {
           const [steps = '', least = '1', most = '8', mirrored] = line.trim().split(/\s+/);
-          return { steps, least: Number(least) || 1, most: Number(most) || 8, ...(mirrored ? { mirrored: true } : {}) };
+          return { steps, least: number(least), most: number(most), ...(mirrored ? { mirrored: true } : {}) };
         })
       };
     default:
@@ -51,14 +51,21 @@ function split(text: string, mark: string): [string, string] {
   return at < 0 ? [text.trim(), ''] : [text.slice(0, at).trim(), text.slice(at + 1).trim()];
 }
 
+/** What is not a number stays as it was typed, for the server to say so. */
+function number(text: string): number {
+  return /^\d+$/.test(text) ? Number(text) : (text as unknown as number);
+}
+
 function options(lines: string[]): NonNullable<Chart['options']> {
   const found: NonNullable<Chart['options']> = [];
   for (const line of lines) {
     if (/^\s/.test(line)) {
       const [role = '', step = '', column = '', ...rest] = line.trim().split(/\s+/);
+      // A change before any option would belong to none.
+      if (found.length === 0) found.push({ id: 'option', name: 'Option', says: '', edits: [] });
       found.at(-1)?.edits.push({
-        role: role === 'lady' ? 'lady' : 'man',
-        step: Number(step) || 1,
+        role: role as 'man' | 'lady',
+        step: number(step),
         key: column,
         text: rest.join(' ')
       });

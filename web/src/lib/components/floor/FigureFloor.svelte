@@ -132,7 +132,7 @@
           <circle cx={crossing.x} cy={crossing.y} r=".045" fill="none" stroke="var(--color-ink)" stroke-width=".01" />
         {/each}
       {/if}
-      {#each shown as foot (foot.role + foot.number)}
+      {#each shown as foot, nth (nth)}
         {#if !(at >= 0 && !onion && foot.onset < now - 0.001)}
           <FootMark {foot} lit={lit(foot.role, foot.number, foot.onset)} faint={faint(foot.onset)} />
         {/if}
@@ -149,7 +149,7 @@
           <circle cx={tip.x} cy={tip.y} r=".02" fill="var(--color-{foot.role})" />
         {/if}
       {/each}
-      {#each footLabels(shown.filter((f) => !faint(f.onset))) as label (label.role + label.text)}
+      {#each footLabels(shown.filter((f) => !faint(f.onset))) as label, nth (nth)}
         <text
           transform="translate({label.x} {label.y}) rotate({-angle})"
           font-size={Math.min(0.105, whole.width / 30)}

@@ -41,7 +41,7 @@
 <g fill="var(--color-wall)" font-size={size}>
   <text x={start.x + box.width * 0.075} y={start.y} dominant-baseline="central">line of dance</text>
   <text x={box.x + size * 1.4 + 1} y={box.y + box.height - size * 0.8}>1 m</text>
-  {#each sides as side (side.name)}
+  {#each sides as side, nth (nth)}
     <text x={side.x} y={side.y} text-anchor="middle" dominant-baseline="central">{side.name}</text>
   {/each}
 </g>

@@ -146,7 +146,7 @@
       >level
       <select bind:value={level} class="rounded-xs border border-line bg-raised px-1 py-0.5 text-ink">
         <option value="">all of “{list?.name ?? ''}”</option>
-        {#each levels as group (group.level)}<option value={group.level}>{group.level} ({group.figures.length})</option
+        {#each levels as group, nth (nth)}<option value={group.level}>{group.level} ({group.figures.length})</option
           >{/each}
       </select></label
     >
@@ -172,7 +172,7 @@
         : 'No figures are charted in this dance yet. Begin one with New figure.'}
     </p>
   {/if}
-  {#each groups as group (group.level)}
+  {#each groups as group, nth (nth)}
     <section class="mb-5" aria-label={group.level}>
       <div class="flex items-baseline gap-3 border-b-2 border-ink">
         <h2 class="text-lg">{group.level}</h2>

@@ -70,7 +70,7 @@
         >Which
         <select bind:value={figure} required class={field}>
           <option value="">choose a figure</option>
-          {#each figures as each (each.id)}<option value={each.id}>{each.name}</option>{/each}
+          {#each figures as each, nth (nth)}<option value={each.id}>{each.name}</option>{/each}
         </select>
       </label>
     {/if}

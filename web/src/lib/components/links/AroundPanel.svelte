@@ -39,7 +39,7 @@
   <div class="min-w-0">
     <h3 class="font-semibold">{title} <span class="font-normal text-soft">{list.length}</span></h3>
     <ul class="max-h-64 overflow-y-auto border-t border-line">
-      {#each list as neighbour (neighbour.way.key)}
+      {#each list as neighbour, nth (nth)}
         <li>
           <button
             type="button"

@@ -13,7 +13,7 @@
     ></thead
   >
   <tbody>
-    {#each conditions as condition (condition.kind)}
+    {#each conditions as condition, nth (nth)}
       <tr class={['border-t border-line align-top', !condition.holds && 'font-semibold text-broken']}>
         <th scope="row" class="pr-2 text-left font-normal">{settings.say(condition.kind)}</th><td class="pr-2"
           >{condition.left}</td

@@ -54,7 +54,7 @@
     onmouseleave={() => (over = null)}
   >
     <g font-size={Math.min(size * 0.82, 11.5)} fill="var(--color-ink)">
-      {#each layout.rows as strip (strip.words)}
+      {#each layout.rows as strip, nth (nth)}
         <rect
           x={LEFT - 3}
           y={TOP + shifted(layout.rows, strip.at)}
@@ -75,7 +75,7 @@
           >
         {/each}
       {/each}
-      {#each layout.columns as strip (strip.words)}
+      {#each layout.columns as strip, nth (nth)}
         <rect
           x={LEFT + shifted(layout.columns, strip.at)}
           y={TOP - 3}
@@ -96,8 +96,8 @@
       {/each}
     </g>
     <g transform="translate({LEFT} {TOP})">
-      {#each layout.rows as row (row.words)}
-        {#each layout.columns as column (column.words)}
+      {#each layout.rows as row, nth (nth)}
+        {#each layout.columns as column, nth (nth)}
           <rect
             x={shifted(layout.columns, column.at)}
             y={shifted(layout.rows, row.at)}
@@ -110,7 +110,7 @@
       {/each}
       {#if shown.before}<rect y={y(shown.before)} {width} height={size} fill="var(--color-tint)" />{/if}
       {#if shown.after}<rect x={x(shown.after)} width={size} {height} fill="var(--color-tint)" />{/if}
-      {#each layout.cells as cell (`${cell.before} ${cell.after}`)}
+      {#each layout.cells as cell, nth (nth)}
         <rect
           x={x(cell.after) + 1}
           y={y(cell.before) + 1}

@@ -65,7 +65,7 @@
   <label
     >up to level <select bind:value={upTo} class={field}>
       <option value="">any</option>
-      {#each levels as level (level.name)}<option>{level.name}</option>{/each}
+      {#each levels as level, nth (nth)}<option>{level.name}</option>{/each}
     </select></label
   >
   <p class="ml-auto flex items-center gap-3 text-soft">

@@ -58,14 +58,13 @@
       {pair.customary ? 'and the charts list it' : 'and no chart lists it'}.
     </p>
     <ul class="list-disc pl-5">
-      {#each pair.conditions.filter((c) => !c.holds) as condition (condition.kind)}<li>
+      {#each pair.conditions.filter((c) => !c.holds) as condition, nth (nth)}<li>
           {settings.say(condition.reason)}
         </li>{/each}
     </ul>
     <div class="my-2 flex flex-wrap gap-1.5">
-      {#each pair.adjustments as adjustment (adjustment.words)}<Button
-          kind="main"
-          onclick={() => void dance2(adjustment)}>Begin a routine: {adjustment.words}</Button
+      {#each pair.adjustments as adjustment, nth (nth)}<Button kind="main" onclick={() => void dance2(adjustment)}
+          >Begin a routine: {adjustment.words}</Button
         >{/each}
       {#if pair.verdict === 'yes'}<Button onclick={() => void dance2()}>Begin a routine with them</Button>{/if}
     </div>

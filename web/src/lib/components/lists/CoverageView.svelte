@@ -58,7 +58,7 @@
           >
           <td class="py-1.5">
             <span class="flex flex-wrap gap-x-4 gap-y-1">
-              {#each dance.levels as level (level.name)}
+              {#each dance.levels as level, nth (nth)}
                 <span class="flex items-center gap-1.5"
                   ><span class="text-soft">{level.name}</span>
                   <svg viewBox="0 0 {level.listed * 4} 8" width={level.listed * 4} height="8" aria-hidden="true">
@@ -78,7 +78,7 @@
             {#if dance.levels.some((l) => l.missing.length) || dance.doubtfulFigures.length}
               <details class="mt-1 text-soft">
                 <summary class="cursor-pointer">which are missing or not sure</summary>
-                {#each dance.levels.filter((l) => l.missing.length) as level (level.name)}<p>
+                {#each dance.levels.filter((l) => l.missing.length) as level, nth (nth)}<p>
                     {level.name}, not charted yet: {level.missing.join(', ')}
                   </p>{/each}
                 {#if dance.doubtfulFigures.length}<p>rows not sure of: {dance.doubtfulFigures.join(', ')}</p>{/if}

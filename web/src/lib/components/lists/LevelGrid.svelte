@@ -22,7 +22,7 @@
   <thead>
     <tr class="border-b-2 border-ink text-left">
       <th scope="col" class="py-1 font-display text-base font-bold">Figure</th>
-      {#each editor.levels as level (level)}<th scope="col" class="w-24 px-1 text-center font-semibold"
+      {#each editor.levels as level, nth (nth)}<th scope="col" class="w-24 px-1 text-center font-semibold"
           >{level.name}<span class="amount block text-xs font-normal text-soft"
             >{figures.filter((f) => level.figures.includes(f.id)).length}</span
           ></th

@@ -126,7 +126,7 @@
 </div>
 {#if failed}<div role="alert" class="mb-3 border-l-4 border-broken pl-2 text-broken">
     {failed}
-    {#each problems as problem (problem)}<span class="block text-sm">{problem}</span>{/each}
+    {#each problems as problem, nth (nth)}<span class="block text-sm">{problem}</span>{/each}
   </div>{/if}
 {#if editor}
   {#if editor.starter}

@@ -75,7 +75,7 @@
           <th scope="col" class="pl-2 text-right font-normal">turn</th>
         </tr>
       </thead>
-      {#each groups as group (group.level)}
+      {#each groups as group, nth (nth)}
         <tbody>
           <tr
             ><th colspan="6" scope="rowgroup" class="pt-2 text-left font-display text-base font-bold">{group.level}</th

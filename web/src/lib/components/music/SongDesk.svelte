@@ -189,7 +189,7 @@
     <section aria-label="Accents">
       <h2 class="text-lg">Accents</h2>
       <p class="flex flex-wrap gap-1.5">
-        {#each song.accents as one, i (`${one.bar}:${one.beat}`)}
+        {#each song.accents as one, i (i)}
           <button
             type="button"
             class="rounded-xs border border-accent px-1.5 text-accent"

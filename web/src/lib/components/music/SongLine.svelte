@@ -26,7 +26,7 @@
         <span class="text-soft">{section.bars} bars</span>
       </div>
     {/each}
-    {#each song.tempos.slice(1) as tempo (tempo.bar)}
+    {#each song.tempos.slice(1) as tempo, nth (nth)}
       <span
         class="absolute bottom-0 border-l border-dashed border-accent pl-1 text-accent"
         style:left={share(tempo.bar - 1)}>{tempo.barsPerMinute} a minute</span
@@ -37,7 +37,7 @@
     {#each Array.from({ length: Math.ceil(bars / song.phraseBars) }, (_, i) => i * song.phraseBars) as bar (bar)}
       <span class="absolute border-l border-strong pl-0.5 text-soft" style:left={share(bar)}>{bar + 1}</span>
     {/each}
-    {#each song.accents as accent (`${accent.bar}:${accent.beat}`)}
+    {#each song.accents as accent, nth (nth)}
       <span
         class="absolute -top-3 -translate-x-1/2 text-accent"
         style:left={share(accent.bar - 1 + (accent.beat - 1) / song.beatsPerBar)}>▲</span

@@ -102,7 +102,7 @@
   <div role="status" class="mb-3 border-l-4 border-doubtful bg-sheet px-3 py-2 text-sm">
     <p class="font-semibold">The file was read, and this had to be guessed:</p>
     <ul class="list-disc pl-5">
-      {#each notes as note (note)}<li>{note}</li>{/each}
+      {#each notes as note, nth (nth)}<li>{note}</li>{/each}
     </ul>
     <a href="/songs/{made}" class="text-accent underline">Look it over</a>
   </div>

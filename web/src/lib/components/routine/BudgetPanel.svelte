@@ -54,7 +54,7 @@
     </dl>
     <div>
       <h3 class="font-semibold">Levels</h3>
-      {#each used as level (level.name)}
+      {#each used as level, nth (nth)}
         <p>
           <span class="text-soft">{level.name}:</span>
           {level.times.map((f) => (f.times > 1 ? `${f.name} ×${f.times}` : f.name)).join(', ')}

@@ -74,7 +74,7 @@
             value={key(placed)}
             onchange={(e) => use(e.currentTarget.value)}
           >
-            {#each ways as other (key(other.figure))}<option value={key(other.figure)}>{other.name}</option>{/each}
+            {#each ways as other, nth (nth)}<option value={key(other.figure)}>{other.name}</option>{/each}
           </select></label
         >
       {/if}
@@ -98,7 +98,7 @@
             value={placed.timing ?? block.timings[0]?.id}
             onchange={(e) => editor.change(index, { timing: e.currentTarget.value })}
           >
-            {#each block.timings as timing (timing.id)}<option value={timing.id}>{timing.counts}</option>{/each}
+            {#each block.timings as timing, nth (nth)}<option value={timing.id}>{timing.counts}</option>{/each}
           </select></label
         >
       {/if}
@@ -121,7 +121,7 @@
           ><input type="checkbox" checked={placed.corner} onchange={() => editor.toggleCorner(index)} /> after the corner,
           on the new line of dance</label
         >{/if}
-      {#each splits as [first, second] (`${first.part}${second.part}`)}
+      {#each splits as [first, second], nth (nth)}
         <Button class="self-start" onclick={() => editor.replace({ from: index, to: index }, [first, second])}
           >Split into {first.part} and {second.part}</Button
         >

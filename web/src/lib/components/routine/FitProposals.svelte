@@ -37,7 +37,7 @@
   {#if failed}<p role="alert" class="text-broken">{failed}</p>{/if}
   {#if list}
     <ul class="mt-1 max-h-36 overflow-y-auto" aria-label={words}>
-      {#each list as filler (filler.name)}
+      {#each list as filler, nth (nth)}
         <li>
           <button
             type="button"

@@ -72,7 +72,7 @@
     />
   </div>
   <ul class="max-h-72 overflow-y-auto border-y border-line text-sm">
-    {#each next as figure (figure.name)}
+    {#each next as figure, nth (nth)}
       <li>
         <button
           type="button"
@@ -117,7 +117,7 @@
       class="min-w-0 grow rounded-xs border border-line bg-raised px-1.5 py-0.5"
     />
     <datalist id="free-elements">
-      {#each elements as known (known.name)}<option value={known.name}></option>{/each}
+      {#each elements as known, nth (nth)}<option value={known.name}></option>{/each}
     </datalist>
     <label class="whitespace-nowrap"
       ><input

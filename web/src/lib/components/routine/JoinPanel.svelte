@@ -42,7 +42,7 @@
         ? 'it fits'
         : 'it does not fit'}.
     </p>
-    {#each join.reasons as reason (reason)}<p class="text-sm text-broken">{settings.say(reason)}</p>{/each}
+    {#each join.reasons as reason, nth (nth)}<p class="text-sm text-broken">{settings.say(reason)}</p>{/each}
   {:else if !join && block.figure === undefined}
     <p class="text-sm text-soft">A free element begins the routine.</p>
   {:else if !join}
@@ -60,11 +60,11 @@
       {/if}
     </p>
     <ul class="list-disc pl-5 text-sm">
-      {#each join.reasons as reason (reason)}<li>{settings.say(reason)}</li>{/each}
+      {#each join.reasons as reason, nth (nth)}<li>{settings.say(reason)}</li>{/each}
     </ul>
     {#if join.adjustments.length > 0}
       <div class="mt-1.5 flex flex-wrap gap-1.5">
-        {#each join.adjustments as adjustment (adjustment.words)}
+        {#each join.adjustments as adjustment, nth (nth)}
           <Button kind="main" onclick={() => editor.adjust(join.index, adjustment)}>{adjustment.words}</Button>
         {/each}
       </div>
@@ -75,7 +75,7 @@
         {#if repairs.length > 0}
           <div class="mt-1.5 flex flex-wrap items-center gap-1.5 text-sm">
             <span class="text-soft">{kind.words}</span>
-            {#each repairs as repair (repair.name)}
+            {#each repairs as repair, nth (nth)}
               <Button onclick={() => editor.repair(join.index, repair)}>{repair.name}</Button>
             {/each}
           </div>

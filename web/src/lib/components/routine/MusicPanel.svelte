@@ -95,7 +95,7 @@
       />{/if}
     {#if off.length}
       <ul class="list-disc pl-5">
-        {#each off as meeting (meeting.bar)}
+        {#each off as meeting, nth (nth)}
           <li>
             {meeting.section} begins at {clock(meeting.seconds)}, {meeting.late} beats into figure {meeting.block + 1},
             {editor.work?.blocks[meeting.block]?.name}.

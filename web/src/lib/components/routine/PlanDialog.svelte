@@ -1,17 +1,18 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { api, need, type FigureSummary, type Schemas } from '$lib/api/client';
   import Button from '$lib/components/ui/Button.svelte';
   import Dialog from '$lib/components/ui/Dialog.svelte';
   import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
   import { readingList } from '$lib/state/reading-list';
   import { getSettings } from '$lib/state/settings.svelte';
+  import { follow, giveUp } from '$lib/state/job';
   import { told } from '$lib/state/plan-words';
   import FigureChips from './FigureChips.svelte';
   import ProposalStrip from './ProposalStrip.svelte';
 
   const editor = getRoutineEditor();
   const settings = getSettings();
-  const BEAT = 120;
   let open = $state(false);
   let figures = $state.raw<FigureSummary[]>([]);
   let levels = $state.raw<Schemas['LevelView'][]>([]);
@@ -38,9 +39,10 @@
   ] as const;
   let view = $state.raw<Schemas['PlanView'] | null>(null);
   let failed = $state('');
-  let seconds = $state(0);
+  let job = $state.raw<Schemas['JobView'] | null>(null);
+  let watching = new AbortController();
   const named = $derived(new Map(figures.map((figure) => [figure.id, figure.name])));
-  const working = $derived(view?.state === 'working');
+  const working = $derived(view?.state === 'waiting' || view?.state === 'working');
 
   async function show() {
     open = true;
@@ -70,8 +72,7 @@
   }
 
   async function compose() {
-    [view, failed, seconds] = [null, '', 0];
-    const begun = Date.now();
+    [view, job, failed] = [null, null, ''];
     try {
       view = await need(
         api.POST('/api/plans', {
@@ -93,22 +94,24 @@
           }
         })
       );
-      while (view.state === 'working' && open) {
-        await new Promise((rest) => setTimeout(rest, BEAT));
-        seconds = Math.floor((Date.now() - begun) / 1000);
-        view = await need(api.GET('/api/plans/{id}', { params: { path: { id: view.id } } }));
-      }
-      // A dialog that has been closed wants no answer, and the worker is free for the next.
-      if (view.state === 'working') await giveUp();
+      const { id } = view;
+      watching = new AbortController();
+      await follow(id, (told) => (job = told), watching.signal);
+      view = await need(api.GET('/api/plans/{id}', { params: { path: { id } } }));
       if (view.state === 'failed') failed = view.message;
     } catch (error) {
       failed = error instanceof Error ? error.message : String(error);
     }
   }
 
-  async function giveUp() {
-    if (view) await need(api.DELETE('/api/plans/{id}', { params: { path: { id: view.id } } }));
-  }
+  /** A dialog that has been closed wants no answer, and the worker is free for the next. */
+  $effect(() => {
+    if (open) return;
+    untrack(() => {
+      watching.abort();
+      if (working && view) void giveUp(view.id).catch(() => undefined);
+    });
+  });
 
   function take(proposal: Schemas['ProposalView']) {
     editor.take(proposal.figures);
@@ -151,7 +154,7 @@
         >up to level
         <select bind:value={upTo} class={field}>
           <option value="">any</option>
-          {#each levels as level (level.name)}<option>{level.name}</option>{/each}
+          {#each levels as level, nth (nth)}<option>{level.name}</option>{/each}
         </select></label
       >
       <label class="flex items-center gap-1"><input type="checkbox" bind:checked={closes} /> can be danced again</label>
@@ -266,7 +269,8 @@
         {/each}
       </fieldset>
       <span class="ml-auto flex gap-2">
-        {#if working}<Button onclick={() => void giveUp().catch((error: Error) => (failed = error.message))}
+        {#if working}<Button
+            onclick={() => view && void giveUp(view.id).catch((error: Error) => (failed = error.message))}
             >Give up</Button
           >{/if}
         <Button kind="main" type="submit" disabled={working}>Compose</Button>
@@ -275,15 +279,22 @@
   </form>
   <div aria-live="polite" class="mt-3">
     {#if failed}<p role="alert" class="text-broken">{failed}</p>
-    {:else if working}<p class="text-soft">
-        Working it out …{#if seconds > 1}
-          {seconds} s. Fewer limits, or not asking that it can be danced again, make it quicker.{/if}
+    {:else if working}
+      <p class="text-soft">
+        {#if job?.state === 'waiting'}Waiting: {job.ahead === 1
+            ? 'one other work comes'
+            : `${job.ahead} other works come`} first.{:else}Working it out … {Math.floor((job?.share ?? 0) * 100)} %{/if}
       </p>
+      <progress
+        class="mt-1 h-2 w-full max-w-md accent-accent"
+        aria-label="How much is worked out"
+        value={job?.share ?? 0}
+      ></progress>
     {:else if view?.state === 'given up'}<p class="text-soft">Given up. Nothing has been changed.</p>
     {:else if view && view.proposals.length === 0}
       <p class="font-semibold">No routine meets all of this. These cannot be had together:</p>
       <ul class="list-disc pl-5">
-        {#each view.contradiction as condition (condition)}<li>{condition}</li>{/each}
+        {#each view.contradiction as condition, nth (nth)}<li>{condition}</li>{/each}
       </ul>
     {:else if view}
       <p class="mb-2 text-sm text-soft">

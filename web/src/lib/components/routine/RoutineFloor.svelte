@@ -227,7 +227,7 @@
     </div>
   {/if}
   {#if failed}<p role="alert" class="text-sm text-doubtful">{failed}</p>{/if}
-  {#each editor.work?.floorNotes ?? [] as note (note)}
+  {#each editor.work?.floorNotes ?? [] as note, nth (nth)}
     <p class="text-sm font-semibold text-broken">{note}</p>
   {/each}
 </section>

@@ -86,9 +86,7 @@
         }}
       >
         <option value={-1}>its own size</option>
-        {#each FLOORS as known, i (known.words)}<option value={i}
-            >{known.words}, {known.length} × {known.width} m</option
-          >{/each}
+        {#each FLOORS as known, i (i)}<option value={i}>{known.words}, {known.length} × {known.width} m</option>{/each}
       </select></label
     >
     <label class="flex items-center justify-between gap-3"

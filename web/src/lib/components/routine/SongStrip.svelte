@@ -34,7 +34,7 @@
       <span class="font-semibold text-man">{opening.section}</span>
     </div>
   {/if}
-  {#each sections as section, i (section.bar)}
+  {#each sections as section, i (i)}
     <div
       class={[
         'absolute inset-y-0 overflow-hidden border-l-2 px-1.5 whitespace-nowrap',
@@ -51,7 +51,7 @@
         >{/if}
     </div>
   {/each}
-  {#each fit.accents as accent (`${accent.bar}:${accent.beat}`)}
+  {#each fit.accents as accent, nth (nth)}
     <span
       class={['absolute bottom-0 -translate-x-1/2 font-bold', accent.begins ? 'text-sound' : 'text-soft']}
       style:left="{x(accent.startBeat)}px"

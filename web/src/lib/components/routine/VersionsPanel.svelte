@@ -112,7 +112,7 @@
       >
     </div>
     <ul aria-label="What has changed" class="list-disc pl-5">
-      {#each changes ?? [] as change (`${change.kind}${change.place}${change.before}${change.after}`)}<li>
+      {#each changes ?? [] as change, nth (nth)}<li>
           {said(change)}
         </li>
       {:else}<li class="list-none text-soft">Nothing has changed.</li>{/each}

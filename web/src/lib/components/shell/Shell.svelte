@@ -2,10 +2,12 @@
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import type { Schemas } from '$lib/api/client';
+  import Rescue from '$lib/components/rescue/Rescue.svelte';
   import Popover from '$lib/components/ui/Popover.svelte';
   import SwitchRow from '$lib/components/ui/SwitchRow.svelte';
   import { getSettings, type Theme, type Wording } from '$lib/state/settings.svelte';
   import type { Snippet } from 'svelte';
+  import StudioNotices from './StudioNotices.svelte';
 
   let { dances, children }: { dances: Schemas['DanceView'][]; children: Snippet } = $props();
   const settings = getSettings();
@@ -138,7 +140,8 @@
         </div>
       </Popover>
     </header>
-    <main id="work" class="grow px-3 pt-4 pb-8 sm:px-5 print:p-0">{@render children()}</main>
+    <StudioNotices />
+    <main id="work" class="grow px-3 pt-4 pb-8 sm:px-5 print:p-0"><Rescue>{@render children()}</Rescue></main>
   </div>
   <nav
     aria-label="Places"

@@ -12,7 +12,7 @@
 </script>
 
 <RadioGroup.Root {value} onValueChange={onpick} aria-label={label} class="flex" orientation="horizontal">
-  {#each options as option (option.value)}
+  {#each options as option, nth (nth)}
     <RadioGroup.Item
       value={option.value}
       aria-label={option.label}

@@ -27,13 +27,17 @@ class SafeHeadersFilter extends OncePerRequestFilter {
     /** The page starts itself with one script inside it; its content is known, so it is allowed by its hash. */
     private static final Pattern INLINE_SCRIPT = Pattern.compile("<script>(.*?)</script>", Pattern.DOTALL);
 
+    /** The one style attribute in the page: of the line in which the front end's router tells screen readers of a new page. */
+    private static final String ANNOUNCER_STYLE = "'sha256-S8qMpvofolR8Mpjy4kQvEm7m1q8clzU4dfDH0AmvZjo='";
+
     private final Map<String, String> headers;
 
     SafeHeadersFilter() {
         headers = Map.of(
                 "Content-Security-Policy",
                 "default-src 'none'; script-src 'self'" + inlineScripts()
-                        + "; style-src 'self'; img-src 'self' data: blob:; font-src 'self'; media-src 'self' blob:;"
+                        + "; style-src 'self'; style-src-attr 'unsafe-hashes' " + ANNOUNCER_STYLE
+                        + "; img-src 'self' data: blob:; font-src 'self'; media-src 'self' blob:;"
                         + " connect-src 'self'; worker-src 'self'; base-uri 'none'; form-action 'self';"
                         + " frame-ancestors 'none'",
                 "X-Content-Type-Options",

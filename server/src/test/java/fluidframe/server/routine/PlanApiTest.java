@@ -11,6 +11,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.springframework.test.web.servlet.MvcResult;
 
 class PlanApiTest extends ApiCalls {
     private static Map<String, Object> plan(String dance, int bars, List<String> required) {
@@ -39,11 +40,18 @@ class PlanApiTest extends ApiCalls {
     }
 
     private JsonNode answered(Map<String, Object> plan) throws Exception {
-        JsonNode begun = call(202, post("/api/plans"), plan);
-        JsonNode view = begun;
-        for (int asked = 0; asked < 2000 && view.get("state").asText().equals("working"); asked++) {
+        return answeredTo(call(202, post("/api/plans"), plan).get("id").asText());
+    }
+
+    private JsonNode answeredTo(String id) throws Exception {
+        JsonNode view = call(200, get("/api/plans/" + id), null);
+        for (int asked = 0;
+                asked < 20_000
+                        && List.of("waiting", "working")
+                                .contains(view.get("state").asText());
+                asked++) {
             Thread.onSpinWait();
-            view = call(200, get("/api/plans/" + begun.get("id").asText()), null);
+            view = call(200, get("/api/plans/" + id), null);
         }
         return view;
     }
@@ -94,6 +102,18 @@ class PlanApiTest extends ApiCalls {
                 .contains("waltz.moonwalk");
         call(400, post("/api/plans"), plan("waltz", 500, List.of()));
         call(404, get("/api/plans/none"), null);
-        call(404, delete("/api/plans/none"), null);
+        call(404, delete("/api/jobs/none"), null);
+    }
+
+    @Test
+    void tellsHowFarAPlanIsUntilItIsOver() throws Exception {
+        String id = call(202, post("/api/plans"), plan("waltz", 8, List.of()))
+                .get("id")
+                .asText();
+        MvcResult watched = mvc.perform(get("/api/jobs/" + id + "/events")).andReturn();
+        answeredTo(id);
+        String told = watched.getResponse().getContentAsString();
+        assertThat(told).contains("\"state\":\"done\"").contains("\"share\":1.0");
+        assertThat(call(200, get("/api/jobs/" + id), null).get("ahead").asInt()).isZero();
     }
 }
