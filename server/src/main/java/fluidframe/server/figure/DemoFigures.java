@@ -22,7 +22,8 @@ class DemoFigures implements DemoStudio {
     @Override
     public void furnish() throws IOException {
         if (copies.count() + versions.count() > 0) return;
-        figures.add(new ClassPathResource("demo/lantern-pause.yaml").getContentAsString(StandardCharsets.UTF_8));
+        figures.add(FigureService.read(
+                new ClassPathResource("demo/lantern-pause.yaml").getContentAsString(StandardCharsets.UTF_8)));
     }
 
     @Override

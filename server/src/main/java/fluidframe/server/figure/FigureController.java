@@ -64,14 +64,18 @@ class FigureController {
 
     @PutMapping("/{id}")
     FigureView save(@PathVariable String id, @Valid @RequestBody FigureSave save) {
-        return figures.save(id, save.expectedVersion(), save.chart(), save.note() == null ? "" : save.note());
+        Chart chart = figures.read(save.chart());
+        figures.save(id, save.expectedVersion(), chart, save.note() == null ? "" : save.note());
+        return figures.get(id);
     }
 
     /** Takes YAML only: plain text could be posted here by any page in the browser without asking. */
     @PostMapping(consumes = "application/yaml")
     @ResponseStatus(HttpStatus.CREATED)
     FigureView add(@RequestBody String text) {
-        return figures.add(text);
+        Chart chart = FigureService.read(text);
+        figures.add(chart);
+        return figures.get(chart.id());
     }
 
     @PutMapping("/{id}/draft")
@@ -88,7 +92,8 @@ class FigureController {
 
     @DeleteMapping("/{id}/copy")
     FigureView reset(@PathVariable String id) {
-        return figures.reset(id);
+        figures.reset(id);
+        return figures.get(id);
     }
 
     @GetMapping("/{id}/versions")

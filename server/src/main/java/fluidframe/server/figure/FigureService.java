@@ -60,7 +60,7 @@ class FigureService {
 
     /** Keeps a new figure as a draft; refuses an id that is taken, saying by which figure. */
     @Transactional
-    FigureView begin(Chart chart) {
+    void begin(Chart chart) {
         boolean taken = copies.existsById(chart.id())
                 || shelf.shipped(chart.id()).isPresent()
                 || drafts.of(chart.id()).isPresent();
@@ -69,7 +69,6 @@ class FigureService {
                     + chart.identity().name() + "\" already: choose another name");
         }
         drafts.keep(chart.id(), 0, ChartWriter.toJson(chart));
-        return get(chart.id());
     }
 
     /** Figures that exist as drafts only. */
@@ -126,8 +125,7 @@ class FigureService {
 
     /** Keeps a chart as the next version of the coach's own copy; refuses if somebody has saved since. */
     @Transactional
-    FigureView save(String id, int expectedVersion, JsonNode document, String note) {
-        Chart chart = read(document);
+    void save(String id, int expectedVersion, Chart chart, String note) {
         if (!chart.id().equals(id)) {
             throw new IllegalArgumentException(
                     "The id in the chart must be \"" + id + "\", but was \"" + chart.id() + "\"");
@@ -139,10 +137,7 @@ class FigureService {
             throw new StaleException(
                     chart.identity().name(), expectedVersion, current, get(id).chart(), ChartWriter.toJson(chart));
         }
-        int number = versions.findByKeyFigureIdOrderByKeyNumberDesc(id).stream()
-                .findFirst()
-                .map(v -> v.number() + 1)
-                .orElse(1);
+        int number = versions.newest(id).orElse(0) + 1;
         Instant now = Instant.now();
         versions.save(FigureVersionEntity.of(chart, number, note, now));
         FigureCopyEntity entity = copy.orElseGet(() -> FigureCopyEntity.of(chart, number, now));
@@ -150,37 +145,31 @@ class FigureService {
         copies.saveAndFlush(entity);
         drafts.discard(id);
         shelfChangesAfterCommit();
-        return get(id);
     }
 
     /** Puts a new figure of the coach's own beside the others. */
     @Transactional
-    FigureView add(String text) {
-        ReadResult result = ChartReader.read(text);
-        Chart chart = result.chart().orElseThrow(() -> new UnreadableException(result.problems()));
+    void add(Chart chart) {
         if (copies.existsById(chart.id()) || shelf.shipped(chart.id()).isPresent()) {
             throw new IllegalArgumentException("There is a figure with the id \"" + chart.id()
                     + "\" already: change the id in the file, or open that figure and save there");
         }
-        return save(chart.id(), 0, ChartWriter.toJson(chart), "read from a file");
+        save(chart.id(), 0, chart, "read from a file");
     }
 
     /** Takes the coach's copy away, so that the shipped chart shows again; its versions stay. */
     @Transactional
-    FigureView reset(String id) {
+    void reset(String id) {
         shelf.shipped(id).orElseThrow(() -> missing(id));
         copies.findById(id).ifPresent(copies::delete);
         drafts.discard(id);
         copies.flush();
         shelfChangesAfterCommit();
-        return get(id);
     }
 
     @Transactional(readOnly = true)
     List<FigureView.VersionView> versions(String id) {
-        return versions.findByKeyFigureIdOrderByKeyNumberDesc(id).stream()
-                .map(v -> new FigureView.VersionView(v.number(), v.note(), v.savedAt()))
-                .toList();
+        return versions.listed(id);
     }
 
     /** A saved version, or the shipped chart for 0. */
@@ -190,6 +179,12 @@ class FigureService {
                 ? shelf.shipped(id)
                 : versions.findById(new FigureVersionEntity.Key(id, number)).map(FigureVersionEntity::toChart);
         return chart.orElseThrow(() -> new NotFoundException("There is no version " + number + " of \"" + id + "\""));
+    }
+
+    /** Reads a file; refuses with every problem and its line. */
+    static Chart read(String text) {
+        ReadResult result = ChartReader.read(text);
+        return result.chart().orElseThrow(() -> new UnreadableException(result.problems()));
     }
 
     Chart read(JsonNode document) {

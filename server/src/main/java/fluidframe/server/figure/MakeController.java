@@ -49,7 +49,9 @@ class MakeController {
     @PostMapping("/api/new-figures")
     @ResponseStatus(HttpStatus.CREATED)
     FigureView make(@Valid @RequestBody NewFigure asked) {
-        return figures.begin(chart(asked));
+        Chart chart = chart(asked);
+        figures.begin(chart);
+        return figures.get(chart.id());
     }
 
     /** Figures begun and not yet saved. */

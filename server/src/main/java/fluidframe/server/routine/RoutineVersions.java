@@ -42,11 +42,7 @@ class RoutineVersions {
     RoutineVersionView keep(UUID routineId, String note) {
         RoutineEntity routine = routines.findById(routineId)
                 .orElseThrow(() -> new NotFoundException("There is no routine " + routineId));
-        int number = versions.findByKeyRoutineIdOrderByKeyNumberDesc(routineId).stream()
-                        .mapToInt(RoutineVersionEntity::number)
-                        .max()
-                        .orElse(0)
-                + 1;
+        int number = versions.newest(routineId).orElse(0) + 1;
         return view(versions.save(new RoutineVersionEntity(
                 new RoutineVersionEntity.Key(routineId, number), note, routine.document(), Instant.now())));
     }

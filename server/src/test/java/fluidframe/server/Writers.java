@@ -1,0 +1,229 @@
+package fluidframe.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.http.HttpResponse;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.ConcurrentSkipListSet;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicInteger;
+
+/**
+ * Eight people who save at once: figures, unsaved work, routines, their versions, songs, events and lists. What the server has
+ * acknowledged to them is remembered, to be asked for after a kill.
+ */
+final class Writers {
+    private static final ObjectMapper MAPPER = new ObjectMapper();
+    static final int MANY = 8;
+
+    /** A document that one writer saves over and over; the marks are texts within it. */
+    private static final class Kept {
+        private final String path;
+        private final String markAt;
+        private long version;
+        private String acknowledged;
+        private String attempted;
+
+        private Kept(String path, String markAt) {
+            this.path = path;
+            this.markAt = markAt;
+        }
+    }
+
+    private final Map<Integer, Kept> kept = new ConcurrentHashMap<>();
+    private final ConcurrentSkipListSet<Integer> routineVersions = new ConcurrentSkipListSet<>();
+    private final ConcurrentSkipListSet<Integer> figureVersions = new ConcurrentSkipListSet<>();
+    private final ConcurrentSkipListSet<String> created = new ConcurrentSkipListSet<>();
+    private final ConcurrentLinkedQueue<String> refused = new ConcurrentLinkedQueue<>();
+    private final List<Long> nanoseconds = java.util.Collections.synchronizedList(new ArrayList<>());
+    private final AtomicInteger marks = new AtomicInteger();
+    private final AtomicInteger acknowledged = new AtomicInteger();
+    private String shared;
+    private JsonNode song;
+
+    /** Finds what there is to save over in a studio furnished with demo data. */
+    void meet(RunningApp app) throws IOException {
+        JsonNode waltzes = get(app, "/api/routines?dance=waltz");
+        shared = waltzes.get(0).get("id").asText();
+        song = get(app, "/api/songs/" + get(app, "/api/songs").get(0).get("id").asText())
+                .get("song");
+        String list = MAPPER.readTree(app.send("POST", "/api/lists", "{\"name\":\"Mine\",\"from\":\"starter\"}")
+                        .body())
+                .get("id")
+                .asText();
+        kept.put(0, new Kept("/api/figures/waltz.whisk", "/chart/man/0/note"));
+        kept.put(1, new Kept("/api/figures/waltz.wing/draft", "/draft/chart/man/0/note"));
+        kept.put(2, new Kept("/api/routines/" + waltzes.get(1).get("id").asText(), "/routine/note"));
+        kept.put(
+                3,
+                new Kept("/api/songs/" + get(app, "/api/songs").get(1).get("id").asText(), "/song/name"));
+        kept.put(
+                4,
+                new Kept(
+                        "/api/events/"
+                                + get(app, "/api/events").get(0).get("id").asText(),
+                        "/event/name"));
+        kept.put(5, new Kept("/api/lists/" + list, "/note"));
+    }
+
+    int acknowledged() {
+        return acknowledged.get();
+    }
+
+    /** What was answered that is not a save and not the end of the server. */
+    List<String> refused() {
+        return List.copyOf(refused);
+    }
+
+    /** How long a share of all saves took at the most, in milliseconds. */
+    double milliseconds(double share) {
+        List<Long> sorted = nanoseconds.stream().sorted().toList();
+        return sorted.isEmpty() ? 0 : sorted.get((int) Math.min(sorted.size() - 1, share * sorted.size())) / 1e6;
+    }
+
+    /** Saves until the server is gone or enough has been acknowledged; then the server is killed in the midst of it. */
+    void writeAndKill(RunningApp app, int enough) throws InterruptedException {
+        AtomicBoolean over = new AtomicBoolean();
+        Semaphore reached = new Semaphore(0);
+        int goal = acknowledged.get() + enough;
+        List<Thread> threads = new ArrayList<>();
+        for (int i = 0; i < MANY; i++) {
+            int who = i;
+            Thread thread = new Thread(() -> {
+                while (!over.get() && save(app, who, over)) {
+                    if (acknowledged.get() >= goal) reached.release();
+                }
+                reached.release();
+            });
+            thread.start();
+            threads.add(thread);
+        }
+        reached.acquire();
+        app.kill();
+        over.set(true);
+        for (Thread thread : threads) thread.join();
+    }
+
+    /** A few saves by one person after a pause, and the kill on the heels of the last acknowledgement. */
+    void saveAFewAndKill(RunningApp app, int few) {
+        for (int i = 0; i < few; i++)
+            assertThat(save(app, i % MANY, new AtomicBoolean())).isTrue();
+        app.kill();
+    }
+
+    private boolean save(RunningApp app, int who, AtomicBoolean over) {
+        String mark = "mark " + marks.incrementAndGet();
+        long begun = System.nanoTime();
+        try {
+            boolean done = who < 6 ? saveOver(app, kept.get(who), mark) : saveBeside(app, who, mark);
+            if (!done) return false;
+            nanoseconds.add(System.nanoTime() - begun);
+            acknowledged.incrementAndGet();
+            return true;
+        } catch (UncheckedIOException e) {
+            over.set(true);
+            return false;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private boolean saveOver(RunningApp app, Kept doc, String mark) throws IOException {
+        String thing = doc.path.replace("/draft", "");
+        JsonNode view = MAPPER.readTree(cache(app, thing));
+        ObjectNode body = body(doc, view, mark);
+        doc.attempted = mark;
+        HttpResponse<String> answer = app.send("PUT", doc.path, body.toString());
+        if (answer.statusCode() / 100 != 2) return refuse(answer);
+        doc.acknowledged = mark;
+        if (!doc.path.endsWith("/draft"))
+            doc.version = MAPPER.readTree(answer.body()).get("version").asLong();
+        if (thing.startsWith("/api/figures") && thing.equals(doc.path)) figureVersions.add((int) doc.version);
+        return true;
+    }
+
+    private final Map<String, String> views = new ConcurrentHashMap<>();
+
+    /** The document as it was first read: only its mark and version change. */
+    private String cache(RunningApp app, String path) {
+        return views.computeIfAbsent(path, p -> app.send("GET", p, null).body());
+    }
+
+    private static ObjectNode body(Kept doc, JsonNode view, String mark) {
+        ObjectNode body = MAPPER.createObjectNode();
+        if (doc.path.startsWith("/api/lists")) {
+            return body.put("expectedVersion", doc.version)
+                    .put("name", "Mine")
+                    .put("note", mark)
+                    .set("levels", view.get("levels"));
+        }
+        String key = doc.markAt.replaceFirst("^/draft", "").split("/")[1];
+        ObjectNode document = view.get(key).deepCopy();
+        if (key.equals("chart")) ((ObjectNode) document.at("/man/0")).put("note", mark);
+        else document.put(doc.markAt.substring(doc.markAt.lastIndexOf('/') + 1), mark);
+        if (doc.path.endsWith("/draft")) return body.put("baseVersion", 0).set("chart", document);
+        body.put("expectedVersion", doc.version).set(key, document);
+        return key.equals("chart") ? body.put("note", mark) : body;
+    }
+
+    /** New songs, and versions of a routine that two people keep at the same time. */
+    private boolean saveBeside(RunningApp app, int who, String mark) throws IOException {
+        boolean version = who == 6 || marks.get() % 2 == 0;
+        HttpResponse<String> answer = version
+                ? app.send("POST", "/api/routines/" + shared + "/versions", "{\"note\":\"" + mark + "\"}")
+                : app.send(
+                        "POST",
+                        "/api/songs",
+                        ((ObjectNode) song.deepCopy()).put("name", mark).toString());
+        if (answer.statusCode() != 201) return refuse(answer);
+        JsonNode view = MAPPER.readTree(answer.body());
+        if (version) routineVersions.add(view.get("number").asInt());
+        else created.add(view.get("id").asText());
+        return true;
+    }
+
+    private boolean refuse(HttpResponse<String> answer) {
+        refused.add(answer.statusCode() + " " + answer.body());
+        return false;
+    }
+
+    /** Everything acknowledged that is not there any more. */
+    List<String> lost(RunningApp app) throws IOException {
+        List<String> lost = new ArrayList<>();
+        for (Kept doc : kept.values()) {
+            if (doc.acknowledged == null) continue;
+            JsonNode view = get(app, doc.path.replace("/draft", ""));
+            String found = view.at(doc.markAt).asText();
+            if (!found.equals(doc.acknowledged) && !found.equals(doc.attempted)) {
+                lost.add(doc.path + " has \"" + found + "\" instead of \"" + doc.acknowledged + "\"");
+            }
+            if (!doc.path.endsWith("/draft")) doc.version = view.get("version").asLong();
+        }
+        missing(lost, routineVersions, get(app, "/api/routines/" + shared + "/versions"), "number", "routine version");
+        missing(lost, figureVersions, get(app, "/api/figures/waltz.whisk/versions"), "version", "figure version");
+        List<String> songs = new ArrayList<>();
+        get(app, "/api/songs").forEach(one -> songs.add(one.get("id").asText()));
+        created.stream().filter(id -> !songs.contains(id)).forEach(id -> lost.add("song " + id));
+        return lost;
+    }
+
+    private static void missing(List<String> lost, Iterable<Integer> numbers, JsonNode there, String key, String what) {
+        List<Integer> found = new ArrayList<>();
+        there.forEach(one -> found.add(one.get(key).asInt()));
+        for (int number : numbers) if (!found.contains(number)) lost.add(what + " " + number);
+    }
+
+    private static JsonNode get(RunningApp app, String path) throws IOException {
+        return MAPPER.readTree(app.send("GET", path, null).body());
+    }
+}
