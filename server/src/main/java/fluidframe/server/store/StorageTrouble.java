@@ -13,7 +13,7 @@ import org.h2.mvstore.DataUtils;
 import org.h2.mvstore.MVStoreException;
 
 /** Tells trouble with the disk from other failures, and says it in a sentence. */
-public final class StorageTrouble {
+final class StorageTrouble {
     private static final Set<Integer> DATABASE = Set.of(
             ErrorCode.IO_EXCEPTION_1,
             ErrorCode.IO_EXCEPTION_2,
@@ -29,7 +29,7 @@ public final class StorageTrouble {
     private StorageTrouble() {}
 
     /** What to tell somebody whose request failed with this; empty if the disk is not to blame. */
-    public static Optional<String> sentence(Throwable failure) {
+    static Optional<String> sentence(Throwable failure) {
         boolean disk = false;
         String reason = "it cannot be written";
         for (Throwable cause = failure; cause != null; cause = cause.getCause()) {

@@ -5,7 +5,7 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.exc.InvalidFormatException;
 import fluidframe.library.Problem;
-import fluidframe.server.store.StorageTrouble;
+import fluidframe.server.store.StoreRescue;
 import java.io.CharConversionException;
 import java.nio.charset.CharacterCodingException;
 import java.util.Arrays;
@@ -55,6 +55,12 @@ class Refusals extends ResponseEntityExceptionHandler {
     /** What a message looks like that was not written for people: a qualified name of a class. */
     private static final Pattern CLASS_NAME =
             Pattern.compile("\\b[a-z]\\w*(\\.[a-z]\\w*)+\\.[A-Z]|\\w\\$\\w|Exception\\b");
+
+    private final StoreRescue store;
+
+    Refusals(StoreRescue store) {
+        this.store = store;
+    }
 
     @ExceptionHandler
     ProblemDetail notFound(NotFoundException e) {
@@ -112,9 +118,8 @@ class Refusals extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail unexpected(Exception e) {
-        Optional<String> trouble = StorageTrouble.sentence(e);
+        Optional<String> trouble = store.after(e);
         if (trouble.isPresent()) {
-            LOG.error("The disk did not take a change: {}", trouble.get());
             return problem(HttpStatus.INSUFFICIENT_STORAGE, "The disk does not take it", trouble.get());
         }
         LOG.error("A request failed", e);
