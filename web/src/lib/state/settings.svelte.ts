@@ -89,8 +89,10 @@ export class Settings {
 
   /** A sentence of the server's with the roles named as this reader says them. */
   say(sentence: string): string {
-    if (this.#stored.wording === 'man-lady') return sentence;
-    return sentence
+    // In unsaved work a remark may be missing or a number.
+    const said = String(sentence ?? '');
+    if (this.#stored.wording === 'man-lady') return said;
+    return said
       .replace(/\bman\b/g, 'leader')
       .replace(/\blady\b/g, 'follower')
       .replace(/\b[Hh]e\b/g, (word) => (word === 'He' ? 'The leader' : 'the leader'))

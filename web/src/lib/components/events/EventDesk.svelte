@@ -60,6 +60,7 @@
 
 <svelte:window {onkeydown} onpagehide={() => void editor.flush()} />
 
+<h1 class="sr-only">{editor.state.name}</h1>
 <header class="mb-4 flex flex-wrap items-end gap-4 border-b-2 border-ink pb-2 print:hidden">
   <label class="min-w-0"
     ><span class="sr-only">Name</span><input

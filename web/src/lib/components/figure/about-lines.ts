@@ -6,15 +6,17 @@ type Key = 'timings' | 'parts' | 'repeats' | 'options';
 export function toLines(key: Key, chart: Chart): string[] {
   switch (key) {
     case 'timings':
-      return (chart.timings ?? []).map((t) => `${t.id}: ${t.man} / ${t.lady}`);
+      return (chart.timings ?? []).map((t) => `${t.id ?? ''}: ${t.man ?? ''} / ${t.lady ?? ''}`);
     case 'parts':
-      return (chart.parts ?? []).map((p) => p.steps);
+      return (chart.parts ?? []).map((p) => String(p.steps ?? ''));
     case 'repeats':
-      return (chart.repeats ?? []).map((r) => `${r.steps} ${r.least} ${r.most}${r.mirrored ? ' mirrored' : ''}`);
+      return (chart.repeats ?? []).map(
+        (r) => `${r.steps ?? ''} ${r.least ?? ''} ${r.most ?? ''}${r.mirrored ? ' mirrored' : ''}`
+      );
     default:
       return (chart.options ?? []).flatMap((o) => [
         `${o.id} = ${o.name}: ${o.says}`,
-        ...o.edits.map((e) => `  ${e.role} ${e.step} ${e.key} ${e.text}`)
+        ...(o.edits ?? []).map((e) => `  ${e.role} ${e.step} ${e.key} ${e.text}`)
       ]);
   }
 }

@@ -57,6 +57,7 @@
 
 <svelte:window {onkeydown} onpagehide={() => void editor.flush()} />
 
+<h1 class="sr-only">{song.name}</h1>
 <header class="mb-3 flex flex-wrap items-end gap-4 border-b-2 border-ink pb-2">
   <label class="min-w-0"
     ><span class="sr-only">Name</span><input

@@ -90,6 +90,22 @@ class ChartSalvageTest {
     }
 
     @Test
+    void theShapeOfUnsavedWorkIsAskedForAndNotItsValues() {
+        SHIPPED.forEach(chart ->
+                assertThat(ChartSchema.shapeProblems(ChartWriter.toJson(chart))).isEmpty());
+        cells("man", 1).put("foot", "Q").put("colour", 5).remove("count");
+        document.putArray("repeats").addObject().put("least", "some").put("steps", true);
+        assertThat(ChartSchema.shapeProblems(document)).isEmpty();
+        document.put("man", "none").putArray("parts").add(1);
+        document.putObject("name");
+        assertThat(ChartSchema.shapeProblems(document))
+                .extracting(Problem::path)
+                .containsExactlyInAnyOrder("/man", "/parts/0", "/name");
+        assertThat(ChartSchema.shapeProblems(JsonNodeFactory.instance.arrayNode()))
+                .hasSize(1);
+    }
+
+    @Test
     void oneListOfTheWrongKindLeavesTheRest() {
         document.put("faults", "none").put("start", "closed").put("total", 5);
         JsonNode given = document.deepCopy();

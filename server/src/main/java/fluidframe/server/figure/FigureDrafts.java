@@ -3,7 +3,11 @@ package fluidframe.server.figure;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import fluidframe.library.ChartSchema;
+import fluidframe.library.Problem;
+import fluidframe.server.web.UnreadableException;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -25,6 +29,8 @@ class FigureDrafts {
 
     @Transactional
     void keep(String figureId, int baseVersion, JsonNode document) {
+        List<Problem> shape = ChartSchema.shapeProblems(document);
+        if (!shape.isEmpty()) throw new UnreadableException(shape);
         String text = document.toString();
         if (text.length() > MAX_CHARACTERS) {
             throw new IllegalArgumentException(

@@ -55,6 +55,7 @@ public final class DataFolder {
         opened.take();
         try {
             if (fresh) opened.setAsideWhatIsThere();
+            opened.takeBackHalfAChange();
             opened.lookOver();
         } catch (IOException | UncheckedIOException e) {
             throw new StartRefused(
@@ -79,6 +80,37 @@ public final class DataFolder {
 
     StudioCopies copies() {
         return new StudioCopies(folder.resolve("copies"), clock);
+    }
+
+    /**
+     * Remembers that the tables are being changed, which the database cannot take back when it is ended in the midst of it.
+     *
+     * @param copy of the studio before the change; empty for one that is being made
+     */
+    void beginChange(Optional<Path> copy) throws IOException {
+        Files.writeString(
+                changing(), copy.map(path -> path.getFileName().toString()).orElse(""));
+    }
+
+    void endChange() throws IOException {
+        Files.deleteIfExists(changing());
+    }
+
+    private Path changing() {
+        return folder.resolve(NAME + ".changing");
+    }
+
+    /** A studio that was ended while its tables were changed begins again from where it was before; nothing was saved since. */
+    private void takeBackHalfAChange() throws IOException {
+        if (!Files.exists(changing())) return;
+        String copy = Files.readString(changing()).trim();
+        if (copy.isEmpty()) {
+            Files.deleteIfExists(file());
+        } else {
+            Files.move(file(), asideFolder().resolve(file().getFileName()));
+            Files.copy(copies().named(copy), file());
+        }
+        endChange();
     }
 
     private void take() {

@@ -42,9 +42,16 @@ final class StudioCopies {
      * Makes a copy before the tables are changed.
      *
      * @param to the version of the tables that follows
+     * @return where it lies
      */
-    void beforeChange(String to, JdbcTemplate database) {
-        make(MIGRATION + to + "-" + LocalDate.now(clock), MIGRATION, database);
+    Path beforeChange(String to, JdbcTemplate database) {
+        String name = MIGRATION + to + "-" + LocalDate.now(clock);
+        make(name, MIGRATION, database);
+        return folder.resolve(name + ENDING);
+    }
+
+    Path named(String file) {
+        return folder.resolve(file);
     }
 
     /** The newest first. */

@@ -38,13 +38,22 @@ class StudioKeeper {
     FlywayMigrationStrategy copyThenMigrate(DataSource source, ObjectProvider<DataFolder> folder) {
         return flyway -> {
             MigrationInfo[] pending = flyway.info().pending();
-            boolean changes = pending.length > 0 && flyway.info().current() != null;
             DataFolder at = folder.getIfAvailable();
-            if (changes && at != null) {
-                String to = pending[pending.length - 1].getVersion().getVersion();
-                at.copies().beforeChange(to, new JdbcTemplate(source));
+            if (pending.length == 0 || at == null) {
+                flyway.migrate();
+                return;
             }
-            flyway.migrate();
+            JdbcTemplate database = new JdbcTemplate(source);
+            String to = pending[pending.length - 1].getVersion().getVersion();
+            try {
+                at.beginChange(Optional.ofNullable(flyway.info().current())
+                        .map(there -> at.copies().beforeChange(to, database)));
+                flyway.migrate();
+                database.execute("CHECKPOINT SYNC");
+                at.endChange();
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
         };
     }
 

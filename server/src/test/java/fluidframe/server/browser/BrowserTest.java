@@ -73,6 +73,10 @@ abstract class BrowserTest {
         app = RunningApp.start(data);
     }
 
+    protected RunningApp app() {
+        return app;
+    }
+
     protected void go(String path) {
         page.navigate(app.url(path));
     }

@@ -169,6 +169,30 @@ class DataFolderTest {
     }
 
     @Test
+    void aChangeOfTheTablesThatWasBrokenOffBeginsAgainFromTheCopy() throws Exception {
+        studio(3, 3);
+        Path copy = new StudioCopies(folder.resolve("copies"), CLOCK)
+                .beforeChange("9", new JdbcTemplate(new DriverManagerDataSource(url(), "sa", "")));
+        Files.writeString(
+                folder.resolve("fluidframe.changing"), copy.getFileName().toString());
+        studio(1, 3);
+        open(false);
+        assertThat(new StudioFile(file()).readThrough()).isEqualTo(3);
+        assertThat(setAside().resolve("fluidframe.mv.db")).exists();
+        assertThat(told()).isEmpty();
+        assertThat(folder.resolve("fluidframe.changing")).doesNotExist();
+    }
+
+    @Test
+    void aStudioWhoseMakingWasBrokenOffIsMadeAnew() throws Exception {
+        studio(0, 0);
+        Files.writeString(folder.resolve("fluidframe.changing"), "");
+        open(false);
+        assertThat(file()).doesNotExist();
+        assertThat(told()).isEmpty();
+    }
+
+    @Test
     void makesAFileThatAKillHasLeftLargeSmallAgain() throws Exception {
         studio(20, 20);
         try (Connection connection = DriverManager.getConnection(url(), "sa", "");
