@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { onNavigate } from '$app/navigation';
+  import { afterNavigate } from '$app/navigation';
   import { page } from '$app/state';
   import Button from '$lib/components/ui/Button.svelte';
   import { thingAt } from '$lib/state/thing-text';
@@ -12,7 +12,7 @@
   let reset = () => {};
 
   // Another place is another chance.
-  onNavigate(() => reset());
+  afterNavigate(() => reset());
 
   function remember(error: unknown, again: () => void) {
     reset = again;

@@ -105,11 +105,22 @@ public final class ChartSchema {
                         "The key \"" + error.getProperty() + "\" is not part of the format"));
             } else if (error.getKeyword().equals("required")) {
                 problems.add(at.apply(path, "The key \"" + error.getProperty() + "\" is missing"));
+            } else if (error.getKeyword().equals("pattern")) {
+                problems.add(at.apply(path, pattern(path, error.getInstanceNode())));
             } else {
                 problems.add(at.apply(path, sentence(path, error.getMessage())));
             }
         }
         return problems;
+    }
+
+    /** What a text must look like, in words instead of the schema's expression. */
+    private static String pattern(String path, JsonNode found) {
+        String key = path.substring(path.lastIndexOf('/') + 1);
+        String wanted = key.equals("steps")
+                ? "must be the numbers of two steps, such as 1-3"
+                : "must be lower-case words joined by -, with a dot after the dance in the id of a figure";
+        return "\"" + key + "\" " + wanted + ", but was \"" + found.asText() + "\"";
     }
 
     private static String pointer(Error error) {

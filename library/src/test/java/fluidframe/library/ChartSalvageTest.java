@@ -55,6 +55,9 @@ class ChartSalvageTest {
                 .extracting(Problem::path)
                 .contains("/parts/1/steps", "/parts/2")
                 .anyMatch(p -> p.startsWith("/options/0"));
+        assertThat(read.problems())
+                .extracting(Problem::message)
+                .contains("\"steps\" must be the numbers of two steps, such as 1-3, but was \"one to three\"");
         assertThat(read.rowsRead()).isEmpty();
     }
 

@@ -8,11 +8,13 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import fluidframe.server.hostile.Damage;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** Whatever the server has or accepts opens, and nothing is written to the console. */
@@ -191,6 +193,21 @@ class EverythingOpensIT extends BrowserTest {
         assertThat(page.getByText("In the variant").first()).isVisible();
         assertThat(console.lines()).isEmpty();
         button("Discard changes").click();
+    }
+
+    @Test
+    void aViewThatCannotBeDrawnLeavesTheOtherPlacesAndOpensAsText() {
+        page.route(
+                "**/api/figures/waltz.wing",
+                route -> route.fulfill(new Route.FulfillOptions()
+                        .setResponse(route.fetch())
+                        .setBody(route.fetch().text().replace("\"findings\":[", "\"findings\":null,\"gone\":["))));
+        go("/figures/waltz.wing");
+        assertThat(heading()).hasText("This could not be drawn");
+        button("Open its text").click();
+        assertThat(page.getByLabel("The figure as it is kept")).hasValue(Pattern.compile("\"id\": \"waltz.wing\""));
+        link("Routines").click();
+        assertThat(heading()).containsText("outines");
     }
 
     @Test

@@ -87,7 +87,12 @@ class FigureApiTest extends ApiCalls {
         assertThat(finding.at("/fix/text").asText()).isEqualTo("1/4 R");
         JsonNode unreadable = call(200, post("/api/work"), with(chart, "lady", 2, "align", "facing up"));
         assertThat(unreadable.at("/problems/0/path").asText()).isEqualTo("/lady/2/align");
-        assertThat(unreadable.has("work")).isFalse();
+        assertThat(unreadable.at("/chart/lady/2").has("align")).isFalse();
+        assertThat(unreadable.at("/work/lady/rows")).hasSize(6);
+        JsonNode cut = call(200, post("/api/work"), with(chart, "man", 3, "foot", "Q"));
+        assertThat(cut.at("/problems/0/path").asText()).isEqualTo("/man/3/foot");
+        assertThat(cut.at("/work/man/rows")).hasSize(3);
+        assertThat(cut.at("/work/findings")).isEmpty();
     }
 
     @Test
