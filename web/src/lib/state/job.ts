@@ -13,6 +13,10 @@ const isOver = (state: JobView['state']) => state !== 'waiting' && state !== 'wo
  */
 export function follow(id: string, ontold: (job: JobView) => void, signal: AbortSignal): Promise<void> {
   return new Promise((resolve, reject) => {
+    if (signal.aborted) {
+      resolve();
+      return;
+    }
     const events = new EventSource(`/api/jobs/${encodeURIComponent(id)}/events`);
     const end = () => {
       events.close();

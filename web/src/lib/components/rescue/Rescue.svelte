@@ -9,10 +9,14 @@
   /** Whatever fails to draw fails in here: the header and the other places stay, and the thing itself can be opened as text. */
   let { children }: { children: Snippet } = $props();
   const thing = $derived(thingAt(page.url.pathname));
-  let reset = () => {};
+  let reset: (() => void) | null = null;
 
-  // Another place is another chance.
-  afterNavigate(() => reset());
+  // Another place is another chance, but only after a failure.
+  afterNavigate(() => {
+    const again = reset;
+    reset = null;
+    again?.();
+  });
 
   function remember(error: unknown, again: () => void) {
     reset = again;

@@ -95,6 +95,8 @@
         })
       );
       const { id } = view;
+      // Closed while it was being asked for.
+      if (!open) return await giveUp(id);
       watching = new AbortController();
       await follow(id, (told) => (job = told), watching.signal);
       view = await need(api.GET('/api/plans/{id}', { params: { path: { id } } }));

@@ -131,8 +131,7 @@ final class Repairs {
         Beats least = null;
         for (DanceGraph.Place first : following(place())) {
             for (DanceGraph.Place second : following(first)) {
-                Beats length =
-                        first.danced().chart().length().plus(second.danced().length());
+                Beats length = first.danced().length().plus(second.danced().length());
                 if (least != null && length.compareTo(least) > 0 || !leadsOn(second)) continue;
                 if (least == null || length.compareTo(least) < 0) found.clear();
                 least = length;

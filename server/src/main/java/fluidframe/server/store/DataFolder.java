@@ -107,8 +107,11 @@ public final class DataFolder {
         if (copy.isEmpty()) {
             Files.deleteIfExists(file());
         } else {
-            Files.move(file(), asideFolder().resolve(file().getFileName()));
-            Files.copy(copies().named(copy), file());
+            // In steps of which each can be ended and begun again: the file is never missing, and never half a copy.
+            if (Files.exists(file())) Files.copy(file(), asideFolder().resolve(file().getFileName()));
+            Path part = folder.resolve(NAME + ".copying");
+            Files.copy(copies().named(copy), part, StandardCopyOption.REPLACE_EXISTING);
+            Files.move(part, file(), StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
         }
         endChange();
     }

@@ -24,6 +24,9 @@ final class StudioCopies {
     private static final String MIGRATION = "before-change-";
     private static final String ENDING = ".mv.db";
 
+    /** Of a copy that is being made; a kill may leave one behind, which is none. */
+    private static final String PART = ".part" + ENDING;
+
     private final Path folder;
     private final Clock clock;
 
@@ -59,6 +62,7 @@ final class StudioCopies {
         if (!Files.isDirectory(folder)) return List.of();
         try (Stream<Path> files = Files.list(folder)) {
             return files.filter(file -> file.getFileName().toString().endsWith(ENDING))
+                    .filter(file -> !file.getFileName().toString().endsWith(PART))
                     .sorted(Comparator.comparing(StudioCopies::written).reversed())
                     .toList();
         } catch (IOException e) {
@@ -76,7 +80,7 @@ final class StudioCopies {
 
     private void make(String name, String kind, JdbcTemplate database) {
         Path zip = folder.resolve(name + ".zip");
-        Path part = folder.resolve(name + ".part" + ENDING);
+        Path part = folder.resolve(name + PART);
         try {
             Files.createDirectories(folder);
             database.execute("BACKUP TO '" + zip.toString().replace("'", "''") + "'");

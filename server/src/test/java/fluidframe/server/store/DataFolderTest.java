@@ -181,10 +181,27 @@ class DataFolderTest {
         Files.writeString(
                 folder.resolve("fluidframe.changing"), copy.getFileName().toString());
         studio(1, 3);
+        // As a kill in the midst of making a copy leaves it: no copy to be named or taken.
+        Files.writeString(folder.resolve("copies/day-2026-03-03.part.mv.db"), "half");
+        assertThat(new StudioCopies(folder.resolve("copies"), CLOCK).kept()).containsExactly(copy);
         open(false);
         assertThat(new StudioFile(file()).readThrough()).isEqualTo(3);
         assertThat(setAside().resolve("fluidframe.mv.db")).exists();
         assertThat(told()).isEmpty();
+        assertThat(folder.resolve("fluidframe.changing")).doesNotExist();
+    }
+
+    @Test
+    void takingBackAChangeCanItselfBeBrokenOffAndBegunAgain() throws Exception {
+        studio(3, 3);
+        Path copy = new StudioCopies(folder.resolve("copies"), CLOCK)
+                .beforeChange("9", new JdbcTemplate(new DriverManagerDataSource(url(), "sa", "")));
+        Files.writeString(
+                folder.resolve("fluidframe.changing"), copy.getFileName().toString());
+        Files.delete(file());
+        Files.writeString(folder.resolve("fluidframe.copying"), "half");
+        open(false);
+        assertThat(new StudioFile(file()).readThrough()).isEqualTo(3);
         assertThat(folder.resolve("fluidframe.changing")).doesNotExist();
     }
 
