@@ -10,7 +10,11 @@ import java.io.UncheckedIOException;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -140,6 +144,50 @@ class StartIT {
             assertThat(get(app, "/api/lists").findValuesAsText("name")).contains("before", "after");
             assertThat(get(app, "/api/studio/notices")).isEmpty();
         }
+    }
+
+    @Test
+    void aDiskThatFillsUpUnderEightWritersAndAKillLoseNothingAcknowledged() throws Exception {
+        assumeThat(Path.of("/usr/bin/prlimit")).exists();
+        Set<String> acknowledged = ConcurrentHashMap.newKeySet();
+        Map<Integer, Integer> answers = new ConcurrentHashMap<>();
+        try (RunningApp app = RunningApp.start(data)) {
+            for (int round = 0; round < 2; round++) {
+                limit(app, Files.size(data.resolve("fluidframe.mv.db")) + (100L << 10));
+                saveByEight(app, "full" + round, 12, acknowledged, answers);
+                limit(app, Long.MAX_VALUE);
+                saveByEight(app, "room" + round, 2, acknowledged, answers);
+            }
+            limit(app, Files.size(data.resolve("fluidframe.mv.db")) + (100L << 10));
+            saveByEight(app, "last", 12, acknowledged, answers);
+            app.kill();
+        }
+        assertThat(answers.keySet()).as("answers %s", answers).isSubsetOf(Set.of(201, 503, 507));
+        assertThat(answers).containsKeys(201, 507);
+        try (RunningApp app = RunningApp.start(data)) {
+            assertThat(get(app, "/api/lists").findValuesAsText("name")).containsAll(acknowledged);
+            assertThat(get(app, "/api/studio/notices")).isEmpty();
+            assertThat(list(app, "after it all").statusCode()).isEqualTo(201);
+        }
+    }
+
+    private static void saveByEight(
+            RunningApp app, String name, int each, Set<String> acknowledged, Map<Integer, Integer> answers)
+            throws InterruptedException {
+        List<Thread> writers = new ArrayList<>();
+        for (int who = 0; who < 8; who++) {
+            String mine = name + " " + who + " ";
+            Thread writer = new Thread(() -> {
+                for (int i = 0; i < each; i++) {
+                    int status = list(app, mine + i).statusCode();
+                    answers.merge(status, 1, Integer::sum);
+                    if (status == 201) acknowledged.add(mine + i);
+                }
+            });
+            writer.start();
+            writers.add(writer);
+        }
+        for (Thread writer : writers) writer.join();
     }
 
     private static HttpResponse<String> list(RunningApp app, String name) {
