@@ -1,12 +1,55 @@
-import { api, need, outlivesPage, type Chart } from '$lib/api/client';
+import { api, need, outlivesPage, type Chart, type FigureView } from '$lib/api/client';
+import { compared, type Conflict } from '$lib/editing/conflict';
+import type { Sent } from '$lib/editing/kinds';
 
-/** Keeps unsaved work on a figure, even while the page is being left. */
-export async function keepDraft(id: string, baseVersion: number, chart: Chart): Promise<void> {
-  const body = { baseVersion, chart };
-  await need(api.PUT('/api/figures/{id}/draft', { params: { path: { id } }, body, keepalive: outlivesPage() }));
-}
+/** One window's unsaved work on a figure at the server, and another's that it has gone on with. */
+export class FigureDrafts {
+  readonly #id: string;
+  #adopted: Sent | null = null;
 
-/** Gives unsaved work up. */
-export async function dropDraft(id: string): Promise<void> {
-  await need(api.DELETE('/api/figures/{id}/draft', { params: { path: { id } } }));
+  constructor(id: string) {
+    this.#id = id;
+  }
+
+  adopt({ window, number }: Sent) {
+    this.#adopted = { window, number };
+  }
+
+  isAdopted(draft: Sent) {
+    return draft.window === this.#adopted?.window;
+  }
+
+  /** It is saved, or given up. */
+  settle() {
+    this.#adopted = null;
+  }
+
+  /** What a save settles: this window's and the one gone on with. */
+  with(sent: Sent): Sent[] {
+    return this.#adopted ? [sent, this.#adopted] : [sent];
+  }
+
+  /** Keeps unsaved work, even while the page is being left. */
+  readonly send = async (id: string, baseVersion: number, document: Chart, sent: Sent) => {
+    const body = { baseVersion, document, sent, ...(this.#adopted ? { instead: this.#adopted } : {}) };
+    const params = { path: { id } };
+    await need(api.PUT('/api/figures/{id}/draft', { params, body, keepalive: outlivesPage() }));
+    this.#adopted = null;
+    return { version: baseVersion };
+  };
+
+  /** Gives it up. */
+  async drop(sent: Sent) {
+    for (const { window, number } of this.with(sent)) {
+      const params = { path: { id: this.#id }, query: { window, number } };
+      await need(api.DELETE('/api/figures/{id}/draft', { params }));
+    }
+  }
+
+  /** Unsaved work against the chart that stands; where it cannot be read yet the two cannot be laid side by side. */
+  async against(view: FigureView, mine: Chart): Promise<Conflict<Chart>> {
+    const message = `This work was begun from an earlier version than the one that stands now, ${view.version}. Nothing is lost.`;
+    const bare = { version: view.version, current: view.document, mine, message, differences: [] };
+    return compared('figure', this.#id, mine, message).catch(() => bare);
+  }
 }

@@ -9,46 +9,55 @@ import {
   type RoleName,
   type Row
 } from '$lib/api/client';
+import { Editor } from '$lib/editing/editor.svelte';
 import { ChartReading, type Reading } from './chart-reading.svelte';
+import { FigureDrafts } from './figure-drafts';
 import { acceptance, rowAfter, withCell, withPatch, type Column } from './chart-rows';
-import { dropDraft, keepDraft } from './figure-drafts';
-import { History } from './history';
 import { asVariant } from './variant';
 
 export type { Column } from './chart-rows';
 
 const WORK_AFTER = 30;
-const DRAFT_AFTER = 600;
 
 /** One figure being read or edited: the chart as typed, what the server makes of it, undo, draft and versions. */
 export class FigureEditor {
   readonly id: string;
+  readonly editor: Editor<'figure'>;
   #view = $state.raw<FigureView>() as FigureView;
-  #chart = $state.raw<Chart>() as Chart;
   #work = $state.raw<FigureView['work']>() as FigureView['work'];
   #problems = $state.raw<Problem[]>([]);
-  #changed = $state(false);
-  #message = $state('');
-  #stale = $state.raw<Refusal | null>(null);
-  #steps = $state({ undo: false, redo: false });
   readonly #reading = new ChartReading();
-  #history = new History<Chart>();
+  readonly #drafts: FigureDrafts;
   #asked = 0;
   /** False while the saved chart is still drawn below unsaved work opened again. */
   #drawn = false;
   #workTimer: ReturnType<typeof setTimeout> | undefined;
-  #draftTimer: ReturnType<typeof setTimeout> | undefined;
   /** The row in focus, so that spine, floor and ledger show the same one. */
   focus = $state.raw<{ role: RoleName; step: number } | null>(null);
 
   constructor(view: FigureView) {
     this.id = view.id;
+    this.#drafts = new FigureDrafts(view.id);
+    this.editor = new Editor('figure', view, {
+      kept: 'Draft kept.',
+      send: this.#drafts.send,
+      onchange: () => this.#recompute(WORK_AFTER)
+    });
     this.#open(view);
-    if (view.draft) {
-      this.#chart = view.draft.chart;
-      this.#changed = true;
-      if (!this.isBegun) this.#message = 'Your unsaved work from last time is here again.';
-      this.#recompute(0);
+    const [draft] = view.drafts;
+    if (draft) this.#adopt(draft);
+    void this.editor.recover();
+  }
+
+  /** The newest unsaved work is gone on with; what was begun from a version that is not the last any more is compared first. */
+  #adopt(draft: FigureView['drafts'][number]) {
+    this.#drafts.adopt(draft);
+    this.#drawn = false;
+    this.editor.adopt(draft.document, draft.baseVersion);
+    if (!this.isBegun) this.editor.say('Your unsaved work from last time is here again.');
+    this.#recompute(0);
+    if (draft.baseVersion !== this.#view.version) {
+      void this.#drafts.against(this.#view, draft.document).then((conflict) => this.editor.collide(conflict));
     }
   }
 
@@ -56,14 +65,14 @@ export class FigureEditor {
     return this.#view;
   }
   get chart() {
-    return this.#chart;
+    return this.editor.state;
   }
   get work() {
     return this.#work;
   }
   /** The chart as it is shown: as charted, or in another timing or with a school's options. */
   get shown() {
-    return this.#reading.chart ?? this.#chart;
+    return this.#reading.chart ?? this.chart;
   }
   /** Whether cells can be typed into; another reading of the chart is only looked at. */
   get locked() {
@@ -82,25 +91,20 @@ export class FigureEditor {
   get problems() {
     return this.#problems;
   }
+  /** Whether something is not saved as a version. */
   get changed() {
-    return this.#changed;
+    return this.editor.isTouched || this.chart !== this.#view.document;
   }
   get message() {
-    return this.#message;
+    return this.editor.message;
   }
   /** Whether the figure exists as a draft only. */
   get isBegun() {
     return !this.#view.own && !this.#view.shipped;
   }
-  /** Set when somebody else saved first; holds both charts. */
-  get stale() {
-    return this.#stale;
-  }
-  get canUndo() {
-    return this.#steps.undo;
-  }
-  get canRedo() {
-    return this.#steps.redo;
+  /** Unsaved work of other windows, which saving here leaves alone. */
+  get otherDrafts() {
+    return this.#view.drafts.filter((draft) => !this.#drafts.isAdopted(draft));
   }
 
   cell(role: RoleName, index: number, column: Column): string {
@@ -130,7 +134,7 @@ export class FigureEditor {
 
   accept(rule: string, role: string | undefined, step: number, reason: string) {
     const accepted = acceptance(rule, role, step, reason);
-    this.#edit({ ...this.#chart, accepted: [...(this.#chart.accepted ?? []), accepted] }, '');
+    this.#edit({ ...this.chart, accepted: [...(this.chart.accepted ?? []), accepted] }, '');
   }
 
   /** Shows the chart in another way; the chart itself stays as it is. */
@@ -142,31 +146,25 @@ export class FigureEditor {
   /** Draws the repeated steps so many times over on the floor and in the ledger. */
   async repeat(times: number) {
     try {
-      await this.#reading.repeat(this.#chart, times);
+      await this.#reading.repeat(this.chart, times);
     } catch (error) {
       this.#tell(error);
     }
   }
 
-  /** Takes a whole chart that was proposed, as one step that can be undone. */
-  take(chart: Chart, message = '') {
-    this.#edit(chart, '');
-    this.#message = message;
-  }
-
   /** Changes what is said of the figure besides its rows; runs of typing into one field are one step. */
   change(patch: Partial<Chart>, group = '') {
-    this.#edit(withPatch(this.#chart, patch), group);
+    this.#edit(withPatch(this.chart, patch), group);
   }
 
   /** Keeps the rows as they are now as a variant, and puts the saved rows back; false where nothing differs. */
   keepAsVariant(name: string): boolean {
     const onsets = (role: RoleName) => this.#work[role].rows.map((row) => row.onset);
-    const variant = asVariant(this.#view.chart, this.#chart, name, onsets('man'), onsets('lady'));
+    const variant = asVariant(this.#view.document, this.chart, name, onsets('man'), onsets('lady'));
     if (!variant) return false;
-    const variants = [...(this.#chart.variants ?? []).filter((v) => v.id !== variant.id), variant];
-    this.#edit({ ...this.#chart, man: this.#view.chart.man, lady: this.#view.chart.lady, variants }, '');
-    this.#message = `“${name}” is a variant from step ${variant.keep + 1}; the rows are as they were.`;
+    const variants = [...(this.chart.variants ?? []).filter((v) => v.id !== variant.id), variant];
+    this.#edit({ ...this.chart, man: this.#view.document.man, lady: this.#view.document.lady, variants }, '');
+    this.editor.say(`“${name}” is a variant from step ${variant.keep + 1}; the rows are as they were.`);
     return true;
   }
 
@@ -177,103 +175,102 @@ export class FigureEditor {
 
   /** Ends a run of keystrokes, so that undo goes back over it as a whole. */
   settle() {
-    this.#history.settle();
+    this.editor.settle();
   }
 
-  undo() {
-    this.#replace(this.#history.undo(this.#chart));
-  }
-
-  redo() {
-    this.#replace(this.#history.redo(this.#chart));
-  }
-
-  /** Keeps the chart as the next version of the coach's own copy. */
-  async save(note: string, over = this.#view.version): Promise<boolean> {
-    clearTimeout(this.#draftTimer);
+  /** Keeps the chart as the next version of the coach's own. */
+  async save(note: string): Promise<boolean> {
+    await this.editor.flush();
+    if (this.editor.conflict) return false;
     try {
-      const body = { expectedVersion: over, chart: this.#chart, note };
-      this.#open(await need(api.PUT('/api/figures/{id}', { params: { path: { id: this.id } }, body })));
-      this.#message = `Saved as version ${this.#view.version}.`;
+      const drafts = this.#drafts.with(this.editor.sent);
+      const body = { expectedVersion: this.editor.version, document: this.chart, note, drafts };
+      const params = { path: { id: this.id } };
+      this.#begin(await need(api.PUT('/api/figures/{id}', { params, body })));
+      this.editor.say(`Saved as version ${this.#view.version}.`);
       return true;
     } catch (error) {
-      this.#tell(error);
-      if (error instanceof Refusal && error.status === 409) this.#stale = error;
-      this.#keepDraft();
+      if (error instanceof Refusal && error.status === 409 && error.details.sides) this.editor.collideWith(error);
+      else this.#tell(error);
       return false;
     }
   }
 
-  /** After a stale save: keep this chart as the version after the other one. */
-  async saveOver(note: string) {
-    const version = Number(this.#stale?.details.currentVersion ?? this.#view.version);
-    await this.save(note, version);
+  /** After a conflict: mine goes on, to be saved over the other. */
+  async keepMine() {
+    await this.editor.keepMine();
   }
 
-  /** After a stale save: take the other chart; this one stays in the undo steps. */
-  takeOther() {
-    const other = this.#stale?.details.current as Chart | undefined;
-    const version = Number(this.#stale?.details.currentVersion);
-    if (!other) return;
-    this.#edit(other, '');
-    this.#view = { ...this.#view, version };
-    this.#stale = null;
-    this.#message = `Version ${version} is here; undo brings yours back.`;
+  /** After a conflict: the other chart; mine stays in the undo steps. */
+  async takeTheirs() {
+    this.editor.takeTheirs();
+    await this.#afterConflict(this.editor.message);
   }
 
+  /** After a conflict: mine as a figure of its own beside it. */
+  async keepBoth() {
+    await this.editor.keepBoth();
+    if (!this.editor.conflict) await this.#afterConflict('');
+  }
+
+  /** What was unsaved is settled; the figure is read as it stands. */
+  async #afterConflict(message: string) {
+    await this.#drafts.drop(this.editor.sent);
+    this.#view = await this.#read();
+    this.#recompute(0);
+    if (message) this.editor.say(message);
+  }
+
+  /** Takes a whole chart, such as one that was proposed, as one step that can be undone. */
+  take(chart: Chart, message = '') {
+    this.#edit(chart, '');
+    this.editor.say(message);
+  }
+
+  #read() {
+    return need(api.GET('/api/figures/{id}', { params: { path: { id: this.id } } }));
+  }
+
+  /** The coach's chart goes into the bin; of a shipped figure the shipped chart shows again. */
   async reset() {
-    this.#open(await need(api.DELETE('/api/figures/{id}/copy', { params: { path: { id: this.id } } })));
-    this.#message = 'The shipped chart is back; your versions are kept.';
+    await need(api.DELETE('/api/figures/{id}', { params: { path: { id: this.id } } }));
+    this.#begin(await this.#read());
+    this.editor.say('The shipped chart is back; yours is in the bin with its versions.');
   }
 
   /** Gives up what is not saved; false where nothing is left, because the figure was only begun. */
   async discardDraft(): Promise<boolean> {
-    clearTimeout(this.#draftTimer);
-    await dropDraft(this.id);
+    await this.editor.flush();
+    await this.#drafts.drop(this.editor.sent);
     if (this.isBegun) {
-      this.#changed = false;
+      this.editor.begin({ ...this.#view, document: this.chart });
       return false;
     }
-    this.#open(await need(api.GET('/api/figures/{id}', { params: { path: { id: this.id } } })));
-    this.#message = 'Back to the last saved chart.';
+    this.#begin(await this.#read());
+    this.editor.say('Back to the last saved chart.');
     return true;
   }
 
-  /** Writes the draft at once, for leaving. */
-  async flush() {
-    clearTimeout(this.#draftTimer);
-    if (this.#changed) await this.#keepDraft();
+  #begin(view: FigureView) {
+    this.editor.begin(view);
+    this.#open(view);
   }
 
   #open(view: FigureView) {
     this.#view = view;
-    this.#chart = view.chart;
+    this.#drafts.settle();
     this.#work = view.work;
     this.#problems = [];
-    this.#drawn = !view.draft;
-    this.#changed = false;
-    this.#stale = null;
-    this.#message = '';
+    this.#drawn = true;
     this.#reading.reset();
   }
 
   #editRows(role: RoleName, group: string, change: (rows: Row[]) => Row[]) {
-    this.#edit({ ...this.#chart, [role]: change(this.#chart[role] ?? []) }, group);
+    this.#edit({ ...this.chart, [role]: change(this.chart[role] ?? []) }, group);
   }
 
   #edit(next: Chart, group: string) {
-    this.#history.push(this.#chart, group);
-    this.#replace(next);
-  }
-
-  #replace(next: Chart) {
-    this.#chart = next;
-    this.#changed = true;
-    this.#message = '';
-    this.#steps = { undo: this.#history.canUndo, redo: this.#history.canRedo };
-    this.#recompute(WORK_AFTER);
-    clearTimeout(this.#draftTimer);
-    this.#draftTimer = setTimeout(() => void this.#keepDraft(), DRAFT_AFTER);
+    this.editor.change(next, group);
   }
 
   #recompute(after: number) {
@@ -285,7 +282,7 @@ export class FigureEditor {
     const mine = ++this.#asked;
     try {
       const params = { query: this.#reading.query };
-      const answer = await need(api.POST('/api/work', { body: this.#chart, params }));
+      const answer = await need(api.POST('/api/work', { body: this.chart, params }));
       if (mine !== this.#asked) return;
       this.#problems = answer.problems;
       // A cell half typed is no reason to draw another figure: the last one drawn stays until it can be read.
@@ -294,7 +291,7 @@ export class FigureEditor {
       this.#drawn = true;
       this.#work = answer.work;
       this.#reading.show(answer.chart);
-      await this.#reading.repeat(this.#chart);
+      await this.#reading.repeat(this.chart);
     } catch (error) {
       if (mine !== this.#asked) return;
       this.#tell(error);
@@ -302,18 +299,8 @@ export class FigureEditor {
     }
   }
 
-  async #keepDraft() {
-    const sent = this.#chart;
-    try {
-      await keepDraft(this.id, this.#view.version, sent);
-      if (this.#message === '' && this.#chart === sent) this.#message = 'Draft kept.';
-    } catch (error) {
-      this.#tell(error);
-    }
-  }
-
   #tell(error: unknown) {
-    this.#message = error instanceof Error ? error.message : String(error);
+    this.editor.say(error instanceof Error ? error.message : String(error));
   }
 }
 

@@ -1,7 +1,31 @@
 import type { FigureSummary, Schemas } from '$lib/api/client';
 
+/** One level with the ids of its figures. */
+export interface Level {
+  name: string;
+  figures: string[];
+}
+
 /** The part of a list that says which figure is on which level. */
-export type Levels = Schemas['LevelView'][];
+export type Levels = Level[];
+
+/** The levels of a list, whose document has their figures by dance. */
+export function levelsOf(list: Schemas['FigureList']): Levels {
+  return list.levels.map(({ name, figures }) => ({
+    name,
+    figures: Object.entries(figures ?? {}).flatMap(([dance, names]) => names.map((one) => `${dance}.${one}`))
+  }));
+}
+
+/** A level as a list's document has it. */
+export function byDance({ name, figures }: Level): Schemas['FigureList_level'] {
+  const dances: Record<string, string[]> = {};
+  for (const id of figures) {
+    const dot = id.indexOf('.');
+    (dances[id.slice(0, dot)] ??= []).push(id.slice(dot + 1));
+  }
+  return { name, figures: dances };
+}
 
 /** Orders in which a library can be looked through. */
 export const ORDERS = ['as taught', 'name', 'length', 'turn', 'least sure first'] as const;

@@ -1,18 +1,7 @@
 import { createContext } from 'svelte';
-import {
-  api,
-  need,
-  outlivesPage,
-  Refusal,
-  type Placed,
-  type RoutineDraft,
-  type RoutineWork,
-  type Schemas
-} from '$lib/api/client';
-import { History } from './history';
+import { api, need, type Placed, type Routine, type RoutineWork, type Schemas } from '$lib/api/client';
+import { Editor } from '$lib/editing/editor.svelte';
 import * as edits from './routine-edits';
-
-const SAVE_AFTER = 500;
 
 /** Outlives a desk, so that figures can be carried from one routine to another. */
 let clipboard = $state.raw<{ dance: string; figures: Placed[] }>({ dance: '', figures: [] });
@@ -20,29 +9,22 @@ let clipboard = $state.raw<{ dance: string; figures: Placed[] }>({ dance: '', fi
 /** One routine being composed: its figures, what the server makes of them, undo and redo, kept as it changes. */
 export class RoutineEditor {
   readonly id: string;
-  #version: number;
-  #routine = $state.raw<RoutineDraft>() as RoutineDraft;
+  readonly editor: Editor<'routine'>;
   #work = $state.raw<RoutineWork | null>(null);
   #selected = $state(-1);
   #anchor = $state(-1);
-  #message = $state('');
-  #stale = $state.raw<Refusal | null>(null);
-  #steps = $state({ undo: false, redo: false });
-  #saving = $state(false);
-  #history = new History<RoutineDraft>();
   #asked = 0;
-  #timer: ReturnType<typeof setTimeout> | undefined;
 
   constructor(view: Schemas['RoutineView']) {
     this.id = view.id;
-    this.#version = view.version;
-    this.#routine = view.routine;
-    this.#selected = this.#anchor = view.routine.figures.length - 1;
+    this.editor = new Editor('routine', view, { onchange: (next) => this.#changed(next) });
+    this.#selected = this.#anchor = view.document.figures.length - 1;
     void this.#recompute();
+    void this.editor.recover();
   }
 
   get routine() {
-    return this.#routine;
+    return this.editor.state;
   }
   get work() {
     return this.#work;
@@ -51,35 +33,19 @@ export class RoutineEditor {
   get selected() {
     return this.#selected;
   }
-  get message() {
-    return this.#message;
-  }
-  get stale() {
-    return this.#stale;
-  }
-  get saving() {
-    return this.#saving;
-  }
-  get canUndo() {
-    return this.#steps.undo;
-  }
-  get canRedo() {
-    return this.#steps.redo;
-  }
-
   /** The figures selected, from 0; both are -1 before the first. */
   get span(): edits.Span {
-    const anchor = Math.min(this.#anchor, this.#routine.figures.length - 1);
+    const anchor = Math.min(this.#anchor, this.routine.figures.length - 1);
     return { from: Math.min(anchor, this.#selected), to: Math.max(anchor, this.#selected) };
   }
   /** What was last cut or copied, to be pasted here or into another routine of the same dance. */
   get clipboard() {
-    return clipboard.dance === this.#routine.dance ? clipboard.figures : [];
+    return clipboard.dance === this.routine.dance ? clipboard.figures : [];
   }
 
   /** Selects one figure, or all from the one selected first to this. */
   select(index: number, extend = false) {
-    const to = Math.max(-1, Math.min(index, this.#routine.figures.length - 1));
+    const to = Math.max(-1, Math.min(index, this.routine.figures.length - 1));
     if (!extend) this.#anchor = to;
     if (to === this.#selected) return;
     this.#selected = to;
@@ -88,26 +54,26 @@ export class RoutineEditor {
 
   selectAll() {
     this.#anchor = 0;
-    this.select(this.#routine.figures.length - 1, true);
+    this.select(this.routine.figures.length - 1, true);
   }
 
   /** Puts a figure after the selected ones; a join that needs an adjustment gets it along. */
   insertAfterSelected(figure: Placed, adjustment?: Schemas['AdjustmentView']) {
     const at = this.span.to + 1;
     const placed = { ...figure, corner: false };
-    const { figures, span } = edits.put(this.#routine.figures, at, [placed]);
+    const { figures, span } = edits.put(this.routine.figures, at, [placed]);
     this.#apply({ figures: adjustment ? edits.adjust(figures, at, adjustment) : figures, span });
   }
 
   remove(span: edits.Span) {
-    if (span.from >= 0) this.#apply(edits.cut(this.#routine.figures, span));
+    if (span.from >= 0) this.#apply(edits.cut(this.routine.figures, span));
   }
 
   copy() {
     const { from, to } = this.span;
     if (from < 0) return;
-    clipboard = { dance: this.#routine.dance, figures: this.#routine.figures.slice(from, to + 1) };
-    this.#message = `Copied ${to - from + 1}.`;
+    clipboard = { dance: this.routine.dance, figures: this.routine.figures.slice(from, to + 1) };
+    this.editor.say(`Copied ${to - from + 1}.`);
   }
 
   cut() {
@@ -118,55 +84,55 @@ export class RoutineEditor {
   /** Puts what was copied after the selected figures. */
   paste() {
     if (this.clipboard.length === 0) return;
-    this.#apply(edits.put(this.#routine.figures, this.span.to + 1, this.clipboard));
+    this.#apply(edits.put(this.routine.figures, this.span.to + 1, this.clipboard));
   }
 
   repeat() {
-    if (this.span.from >= 0) this.#apply(edits.repeat(this.#routine.figures, this.span));
+    if (this.span.from >= 0) this.#apply(edits.repeat(this.routine.figures, this.span));
   }
 
   /** Puts others in the place of the selected figures. */
   replace(span: edits.Span, others: Placed[]) {
     if (others.length === 0) this.remove(span);
-    else this.#apply(edits.replace(this.#routine.figures, span, others));
+    else this.#apply(edits.replace(this.routine.figures, span, others));
   }
 
   /** Puts others instead of the figures from one place up to but without another; the same place twice only puts them in. */
   put(from: number, to: number, others: Placed[]) {
     if (from < to) this.replace({ from, to: to - 1 }, others);
-    else if (others.length > 0) this.#apply(edits.put(this.#routine.figures, from, others));
+    else if (others.length > 0) this.#apply(edits.put(this.routine.figures, from, others));
   }
 
   /** Moves the selected figures by so many places. */
   shift(by: number) {
-    if (this.span.from >= 0) this.#apply(edits.shift(this.#routine.figures, this.span, by));
+    if (this.span.from >= 0) this.#apply(edits.shift(this.routine.figures, this.span, by));
   }
 
   /** Moves them to where another stands; a figure that is not among the selected goes alone. */
   carry(from: number, target: number) {
     const { span } = this;
     const dragged = from >= span.from && from <= span.to ? span : { from, to: from };
-    const moved = edits.carry(this.#routine.figures, dragged, target);
-    if (moved.figures !== this.#routine.figures) this.#apply(moved);
+    const moved = edits.carry(this.routine.figures, dragged, target);
+    if (moved.figures !== this.routine.figures) this.#apply(moved);
   }
 
   toggleCorner(index: number) {
-    const placed = this.#routine.figures[index];
+    const placed = this.routine.figures[index];
     if (placed && index > 0) this.change(index, { corner: !placed.corner });
   }
 
   /** Changes how one figure is danced; changes of the same field in a row are one step back. */
   change(index: number, by: Partial<Placed>, group = '') {
-    this.#edit({ ...this.#routine, figures: edits.change(this.#routine.figures, index, by) }, undefined, group);
+    this.#edit({ ...this.routine, figures: edits.change(this.routine.figures, index, by) }, undefined, group);
   }
 
   /** Applies to the join before {@code index} what would make it possible. */
   adjust(index: number, adjustment: Schemas['AdjustmentView']) {
-    this.#edit({ ...this.#routine, figures: edits.adjust(this.#routine.figures, index, adjustment) });
+    this.#edit({ ...this.routine, figures: edits.adjust(this.routine.figures, index, adjustment) });
   }
 
   repair(index: number, repair: Schemas['RepairView']) {
-    this.#apply(edits.mend(this.#routine.figures, index, repair));
+    this.#apply(edits.mend(this.routine.figures, index, repair));
   }
 
   /** Takes a proposal in place of all figures; what stood before is one undo away. */
@@ -174,103 +140,40 @@ export class RoutineEditor {
     this.#apply({ figures, span: { from: 0, to: 0 } });
   }
 
-  describe(change: Partial<RoutineDraft>) {
-    this.#edit({ ...this.#routine, ...change }, undefined, Object.keys(change).join());
-  }
-
-  settle() {
-    this.#history.settle();
-  }
-
-  undo() {
-    this.#replace(this.#history.undo(this.#routine));
-  }
-
-  redo() {
-    this.#replace(this.#history.redo(this.#routine));
-  }
-
-  /** Keeps the routine at once; used when leaving. */
-  async flush() {
-    if (this.#timer === undefined) return;
-    clearTimeout(this.#timer);
-    await this.#save();
-  }
-
-  /** After a stale save: keep mine over the other. */
-  async saveOver() {
-    this.#version = Number(this.#stale?.details.currentVersion ?? this.#version);
-    this.#stale = null;
-    await this.#save();
-  }
-
-  /** After a stale save: take the other; mine stays in the undo steps. */
-  takeOther() {
-    const other = this.#stale?.details.current as RoutineDraft | undefined;
-    if (!other) return;
-    this.#version = Number(this.#stale?.details.currentVersion);
-    this.#stale = null;
-    this.restore(other);
+  describe(change: Partial<Routine>) {
+    this.#edit({ ...this.routine, ...change }, undefined, Object.keys(change).join());
   }
 
   /** Takes another state as a whole, such as a kept version; the one before is one undo away. */
-  restore(other: RoutineDraft) {
+  restore(other: Routine) {
     const last = other.figures.length - 1;
     this.#edit(other, { from: last, to: last });
   }
 
   #apply({ figures, span }: edits.Edited) {
-    this.#edit({ ...this.#routine, figures }, span);
+    this.#edit({ ...this.routine, figures }, span);
   }
 
-  #edit(next: RoutineDraft, span?: edits.Span, group = '') {
-    this.#history.push(this.#routine, group);
-    this.#replace(next, span);
+  #edit(next: Routine, span?: edits.Span, group = '') {
+    if (span) [this.#anchor, this.#selected] = [span.from, span.to];
+    this.editor.change(next, group);
   }
 
-  #replace(next: RoutineDraft, span = { from: this.#anchor, to: this.#selected }) {
-    this.#routine = next;
-    this.#message = 'Not kept yet.';
-    this.#anchor = Math.min(span.from, next.figures.length - 1);
-    this.#selected = Math.min(span.to, next.figures.length - 1);
-    this.#steps = { undo: this.#history.canUndo, redo: this.#history.canRedo };
+  /** After every new state, also one that was gone back to. */
+  #changed(next: Routine) {
+    this.#anchor = Math.min(this.#anchor, next.figures.length - 1);
+    this.#selected = Math.min(this.#selected, next.figures.length - 1);
     void this.#recompute();
-    clearTimeout(this.#timer);
-    this.#timer = setTimeout(() => void this.#save(), SAVE_AFTER);
   }
 
   async #recompute() {
     const mine = ++this.#asked;
     try {
       const params = { query: { selected: this.#selected } };
-      const work = await need(api.POST('/api/routines/work', { params, body: this.#routine }));
+      const work = await need(api.POST('/api/routines/work', { params, body: this.routine }));
       if (mine === this.#asked) this.#work = work;
     } catch (error) {
-      if (mine === this.#asked) this.#message = error instanceof Error ? error.message : String(error);
-    }
-  }
-
-  async #save() {
-    this.#timer = undefined;
-    if (this.#stale) return;
-    if (this.#saving) {
-      this.#timer = setTimeout(() => void this.#save(), SAVE_AFTER);
-      return;
-    }
-    this.#saving = true;
-    const sent = this.#routine;
-    try {
-      const body = { expectedVersion: this.#version, routine: sent };
-      const saved = await need(
-        api.PUT('/api/routines/{id}', { params: { path: { id: this.id } }, body, keepalive: outlivesPage() })
-      );
-      this.#version = saved.version;
-      if (this.#routine === sent) this.#message = 'Kept.';
-    } catch (error) {
-      if (error instanceof Refusal && error.status === 409) this.#stale = error;
-      this.#message = error instanceof Error ? error.message : String(error);
-    } finally {
-      this.#saving = false;
+      if (mine === this.#asked) this.editor.say(error instanceof Error ? error.message : String(error));
     }
   }
 }

@@ -13,16 +13,12 @@ export interface Edited {
 }
 
 /** A figure as charted. */
-export const plain = (figure: string): Placed => ({ figure, lastTurn: 0, corner: false, times: 1, otherFoot: false });
+export const plain = (figure: string): Placed => ({ figure });
 
 /** A free element of the coach's own length in beats. */
 export const element = (name: string, beats: number): Placed => ({
   element: name,
-  beats,
-  lastTurn: 0,
-  corner: false,
-  times: 1,
-  otherFoot: false
+  beats
 });
 
 const at = (from: number, many: number): Span => ({ from, to: from + Math.max(many, 1) - 1 });
@@ -83,7 +79,7 @@ export function change(figures: Placed[], index: number, by: Partial<Placed>): P
 export function adjust(figures: Placed[], index: number, adjustment: Schemas['AdjustmentView']): Placed[] {
   return figures.map((placed, i) => {
     if (i === index) return { ...placed, corner: adjustment.corner ? !placed.corner : placed.corner };
-    if (i === index - 1) return { ...placed, lastTurn: placed.lastTurn + adjustment.lastTurn };
+    if (i === index - 1) return { ...placed, lastTurn: (placed.lastTurn ?? 0) + adjustment.lastTurn };
     return placed;
   });
 }

@@ -1,49 +1,25 @@
-import { api, need, type Chart, type RoutineDraft, type Schemas } from '$lib/api/client';
-import { keepDraft } from './figure-drafts';
+import { channelOf, type Kind } from '$lib/editing/kinds';
 
 /** Something kept that a page shows. */
 export interface Thing {
-  kind: 'figures' | 'routines' | 'songs' | 'events';
+  kind: Kind;
   id: string;
   /** What a coach calls it. */
   word: string;
 }
 
-const WORDS = { figures: 'figure', routines: 'routine', songs: 'song', events: 'event' } as const;
+const KINDS: Record<string, Kind> = { figures: 'figure', routines: 'routine', songs: 'song', events: 'event' };
 
 /** What the page at a path is about; null for pages about nothing in particular. */
 export function thingAt(path: string): Thing | null {
-  const [, kind = '', id = ''] = path.split('/');
-  if (!(kind in WORDS) || id === '') return null;
-  return { kind: kind as Thing['kind'], id: decodeURIComponent(id), word: WORDS[kind as Thing['kind']] };
-}
-
-const path = (thing: Thing) => ({ params: { path: { id: thing.id } } });
-
-async function kept(thing: Thing): Promise<{ version: number; document: unknown }> {
-  switch (thing.kind) {
-    case 'figures': {
-      const view = await need(api.GET('/api/figures/{id}', path(thing)));
-      return { version: view.version, document: view.draft?.chart ?? view.chart };
-    }
-    case 'routines': {
-      const view = await need(api.GET('/api/routines/{id}', path(thing)));
-      return { version: view.version, document: view.routine };
-    }
-    case 'songs': {
-      const view = await need(api.GET('/api/songs/{id}', path(thing)));
-      return { version: view.version, document: view.song };
-    }
-    default: {
-      const view = await need(api.GET('/api/events/{id}', path(thing)));
-      return { version: view.version, document: view.event };
-    }
-  }
+  const [, place = '', id = ''] = path.split('/');
+  const kind = KINDS[place];
+  return kind === undefined || id === '' ? null : { kind, id: decodeURIComponent(id), word: kind };
 }
 
 /** The thing as it is kept, to be read and mended by hand. */
 export async function textOf(thing: Thing): Promise<string> {
-  return JSON.stringify((await kept(thing)).document, null, 2);
+  return JSON.stringify((await channelOf(thing.kind).get(thing.id)).document, null, 2);
 }
 
 /**
@@ -52,31 +28,7 @@ export async function textOf(thing: Thing): Promise<string> {
  * @throws SyntaxError if it is not JSON, Refusal if it says what the thing cannot be
  */
 export async function keepText(thing: Thing, text: string): Promise<void> {
-  const document: unknown = JSON.parse(text);
-  const expectedVersion = (await kept(thing)).version;
-  switch (thing.kind) {
-    case 'figures':
-      await keepDraft(thing.id, expectedVersion, document as Chart);
-      break;
-    case 'routines':
-      await need(
-        api.PUT('/api/routines/{id}', { ...path(thing), body: { expectedVersion, routine: document as RoutineDraft } })
-      );
-      break;
-    case 'songs':
-      await need(
-        api.PUT('/api/songs/{id}', {
-          ...path(thing),
-          body: { expectedVersion, song: document as Schemas['SongDraft'] }
-        })
-      );
-      break;
-    default:
-      await need(
-        api.PUT('/api/events/{id}', {
-          ...path(thing),
-          body: { expectedVersion, event: document as Schemas['EventDraft'] }
-        })
-      );
-  }
+  const document = JSON.parse(text) as never;
+  const { version } = await channelOf(thing.kind).get(thing.id);
+  await channelOf(thing.kind).send(thing.id, version, document, { window: `by-hand-${Date.now()}`, number: 1 });
 }

@@ -12,7 +12,7 @@
   let both = $state.raw<Comparison | null>(null);
   let failed = $state('');
   let all = $state(true);
-  let versions = $state.raw<Record<string, Schemas['VersionView'][]>>({});
+  let versions = $state.raw<Record<string, Schemas['VersionLine'][]>>({});
   const rows = $derived((both?.rows ?? []).filter((row) => all || !row.same));
   const roles = $derived((['man', 'lady'] as RoleName[]).filter((role) => rows.some((row) => row.role === role)));
 
@@ -106,8 +106,8 @@
     >
       <option value="">as it stands</option>
       {#if figures.find((f) => f.id === id)?.shipped}<option value="0">as shipped</option>{/if}
-      {#each versions[id] ?? [] as each, nth (nth)}<option value={String(each.version)}
-          >version {each.version}{each.note ? `: ${each.note}` : ''}</option
+      {#each versions[id] ?? [] as each, nth (nth)}<option value={String(each.number)}
+          >version {each.number}{each.note ? `: ${each.note}` : ''}</option
         >{/each}
     </select>
   {/if}

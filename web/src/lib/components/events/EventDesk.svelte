@@ -1,31 +1,36 @@
 <script lang="ts">
-  import { beforeNavigate, goto } from '$app/navigation';
-  import { api, need, type Schemas } from '$lib/api/client';
-  import Button from '$lib/components/ui/Button.svelte';
-  import { KeptEditor } from '$lib/state/kept-editor.svelte';
+  import { goto } from '$app/navigation';
+  import { api, need, outlivesPage, type RoutineSummary, type Schemas } from '$lib/api/client';
+  import { Editor } from '$lib/editing/editor.svelte';
+  import EditorBar from '$lib/editing/EditorBar.svelte';
   import EventForm from './EventForm.svelte';
   import EventReport from './EventReport.svelte';
 
   let { view, dances }: { view: Schemas['EventView']; dances: Schemas['DanceView'][] } = $props();
   // The desk is made anew for every event, so the first view is the one it edits.
   // svelte-ignore state_referenced_locally
-  const editor = new KeptEditor(view.version, view.event, async (expectedVersion, event) => {
-    const path = { id: view.id };
-    const kept = await need(api.PUT('/api/events/{id}', { params: { path }, body: { expectedVersion, event } }));
-    if (report) await check(report.id);
-    return kept;
+  const editor = new Editor('event', view, {
+    async send(id, expectedVersion, document) {
+      const body = { expectedVersion, document };
+      const kept = await need(
+        api.PUT('/api/events/{id}', { params: { path: { id } }, body, keepalive: outlivesPage() })
+      );
+      if (report) await check(report.id);
+      return kept;
+    }
   });
-  let routines = $state.raw<Schemas['RoutineSummary'][]>([]);
+  void editor.recover();
+  let routines = $state.raw<RoutineSummary[]>([]);
   let report = $state.raw<{ id: string; view: Schemas['EventReport'] } | null>(null);
   let failed = $state('');
   const wanted = $derived([...new Set(editor.state.dances.map((band) => band.dance))].join());
 
-  beforeNavigate(() => void editor.flush());
-
   $effect(() => {
     const dances = wanted.split(',').filter(Boolean);
-    Promise.all(dances.map((dance) => need(api.GET('/api/routines', { params: { query: { dance } } })))).then(
-      (found) => (routines = found.flat()),
+    Promise.all(
+      dances.map((dance) => need(api.GET('/api/routines', { params: { query: { dance, limit: 500 } } })))
+    ).then(
+      (found) => (routines = found.flatMap((page) => page.lines)),
       (error: Error) => (failed = error.message)
     );
   });
@@ -43,22 +48,7 @@
       failed = error instanceof Error ? error.message : String(error);
     }
   }
-
-  async function remove() {
-    await need(api.DELETE('/api/events/{id}', { params: { path: { id: view.id } } }));
-    await goto('/events');
-  }
-
-  function onkeydown(event: KeyboardEvent) {
-    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
-      event.preventDefault();
-      if (event.shiftKey) editor.redo();
-      else editor.undo();
-    }
-  }
 </script>
-
-<svelte:window {onkeydown} onpagehide={() => void editor.flush()} />
 
 <h1 class="sr-only">{editor.state.name}</h1>
 <header class="mb-4 flex flex-wrap items-end gap-4 border-b-2 border-ink pb-2 print:hidden">
@@ -70,16 +60,7 @@
       oninput={(e) => e.currentTarget.value.trim() && editor.describe({ name: e.currentTarget.value })}
     /></label
   >
-  <div class="ml-auto flex flex-col items-end gap-1">
-    <div class="flex gap-1.5">
-      <Button disabled={!editor.canUndo} onclick={() => editor.undo()} title="Ctrl+Z">Undo</Button>
-      <Button disabled={!editor.canRedo} onclick={() => editor.redo()} title="Ctrl+Shift+Z">Redo</Button>
-      <Button kind="quiet" onclick={() => void remove()}>Delete</Button>
-    </div>
-    <p role="status" class={editor.refused ? 'text-sm font-semibold text-broken' : 'text-xs text-soft'}>
-      {editor.message}
-    </p>
-  </div>
+  <EditorBar {editor} onremoved={() => void goto('/events')} />
 </header>
 <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.25fr)] print:block">
   <div class="print:hidden"><EventForm {editor} {dances} /></div>

@@ -1,12 +1,15 @@
 <script lang="ts">
-  import { api, need, type Schemas } from '$lib/api/client';
+  import { api, need, type ListSummary, type Schemas } from '$lib/api/client';
   import Button from '$lib/components/ui/Button.svelte';
-  import type { KeptEditor } from '$lib/state/kept-editor.svelte';
+  import type { Editor } from '$lib/editing/editor.svelte';
+  import { levelsOf, type Levels } from '$lib/state/levels';
 
-  let { editor, dances }: { editor: KeptEditor<Schemas['EventDraft']>; dances: Schemas['DanceView'][] } = $props();
+  let { editor, dances }: { editor: Editor<'event'>; dances: Schemas['DanceView'][] } = $props();
   const event = $derived(editor.state);
-  let lists = $state.raw<Schemas['ListSummary'][]>([]);
-  let levels = $state.raw<Schemas['LevelView'][]>([]);
+  const barredAll = $derived(event.barred ?? []);
+  const barredHolds = $derived(event.barredHolds ?? []);
+  let lists = $state.raw<ListSummary[]>([]);
+  let levels = $state.raw<Levels>([]);
   let failed = $state('');
   let barred = $state('');
   let holds = $state.raw<string[]>([]);
@@ -21,7 +24,7 @@
       ...event.dances.map(({ dance }) => need(api.GET('/api/figures', { params: { query: { dance } } })))
     ]).then(
       ([all, words, elements, ...figures]) => {
-        lists = all;
+        lists = all.lines;
         holds = (words.hold ?? []).map((word) => word.text);
         known = [...new Set([...figures.flat(), ...elements].map((one) => one.name))].sort();
       },
@@ -31,21 +34,21 @@
   $effect(() => {
     const id = event.list;
     need(api.GET('/api/lists/{id}', { params: { path: { id } } })).then(
-      (list) => (levels = list.levels),
+      (list) => (levels = levelsOf(list.document)),
       (error: Error) => (failed = error.message)
     );
   });
 
   const number = (text: string) => (text === '' ? undefined : Number(text));
 
-  function band(index: number, by: Partial<Schemas['BandDraft']>) {
+  function band(index: number, by: Partial<Schemas['Event_band']>) {
     const next = event.dances.map((one, i) => (i === index ? { ...one, ...by } : one));
     editor.describe({ dances: next }, `dance${index}${Object.keys(by).join()}`);
   }
 
   function bar(submitted: SubmitEvent) {
     submitted.preventDefault();
-    if (barred.trim()) editor.describe({ barred: [...event.barred, barred.trim()] }, '');
+    if (barred.trim()) editor.describe({ barred: [...barredAll, barred.trim()] }, '');
     barred = '';
   }
   const free = $derived(dances.filter((dance) => !event.dances.some((one) => one.dance === dance.id)));
@@ -191,12 +194,11 @@
   <fieldset>
     <legend class="font-semibold">Not permitted</legend>
     <p class="flex flex-wrap gap-1.5">
-      {#each event.barred as what, i (i)}<button
+      {#each barredAll as what, i (i)}<button
           type="button"
           class="rounded-xs border border-broken px-1.5 text-broken"
           aria-label="Permit {what}"
-          onclick={() => editor.describe({ barred: event.barred.filter((_, other) => other !== i) }, '')}
-          >{what} ×</button
+          onclick={() => editor.describe({ barred: barredAll.filter((_, other) => other !== i) }, '')}>{what} ×</button
         >{:else}<span class="text-soft">no figure and no element by name</span>{/each}
     </p>
     <form class="mt-1 flex gap-2" onsubmit={bar}>
@@ -217,13 +219,13 @@
       {#each holds as hold, nth (nth)}<label class="flex items-center gap-1"
           ><input
             type="checkbox"
-            checked={event.barredHolds.includes(hold)}
+            checked={barredHolds.includes(hold)}
             onchange={(e) =>
               editor.describe(
                 {
                   barredHolds: e.currentTarget.checked
-                    ? [...event.barredHolds, hold]
-                    : event.barredHolds.filter((other) => other !== hold)
+                    ? [...barredHolds, hold]
+                    : barredHolds.filter((other) => other !== hold)
                 },
                 ''
               )}

@@ -1,35 +1,30 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { api, need, type Schemas } from '$lib/api/client';
+  import { Attempt } from '$lib/api/attempt.svelte';
+  import { api, need, type EventSummary, type EventTerms, type Schemas } from '$lib/api/client';
+  import { yaml } from '$lib/api/files';
+  import { Paged } from '$lib/api/paged.svelte';
   import Button from '$lib/components/ui/Button.svelte';
+  import FindField from '$lib/components/ui/FindField.svelte';
+  import TakeFile from '$lib/components/ui/TakeFile.svelte';
+  import More from '$lib/components/ui/More.svelte';
   import { getSettings } from '$lib/state/settings.svelte';
 
   let { dances }: { dances: Schemas['DanceView'][] } = $props();
   const settings = getSettings();
-  let events = $state.raw<Schemas['EventSummary'][] | null>(null);
+  const attempt = new Attempt();
+  const events = new Paged<EventSummary>((q, after) =>
+    need(api.GET('/api/events', { params: { query: { q, after } } }))
+  );
   const titles = $derived(new Map(dances.map((dance) => [dance.id, dance.title])));
   let name = $state('');
-  let failed = $state('');
 
-  $effect(() => {
-    void run(async () => {
-      events = await need(api.GET('/api/events'));
-    });
-  });
-
-  async function run(work: () => Promise<void>) {
-    try {
-      await work();
-      failed = '';
-    } catch (error) {
-      failed = error instanceof Error ? error.message : String(error);
-    }
-  }
+  void events.open();
 
   const begin = (event: SubmitEvent) => {
     event.preventDefault();
-    return run(async () => {
-      const body: Schemas['EventDraft'] = {
+    return attempt.run(async () => {
+      const body: EventTerms = {
         name: name.trim(),
         note: '',
         list: settings.list,
@@ -48,6 +43,12 @@
       await goto(`/events/${kept.id}`);
     });
   };
+
+  const take = (text: string) =>
+    attempt.run(async () => {
+      const taken = await need(api.POST('/api/events/file', yaml(text)));
+      await goto(`/events/${taken.id}`);
+    });
 </script>
 
 <div class="mb-4 flex flex-wrap items-end gap-4">
@@ -63,10 +64,12 @@
     />
     <Button kind="main" type="submit" disabled={name.trim() === ''}>Begin</Button>
   </form>
+  <TakeFile label="or read a file" onpick={take} />
 </div>
-{#if failed}<p role="alert" class="mb-3 text-broken">{failed}</p>{/if}
+{#if attempt.failed}<p role="alert" class="mb-3 text-broken">{attempt.failed}</p>{/if}
+{#if events.total > 12}<p class="mb-2"><FindField label="Find an event" onfind={(q) => void events.open(q)} /></p>{/if}
 <ul class="border-t-2 border-ink">
-  {#each events ?? [] as event (event.id)}
+  {#each events.lines ?? [] as event (event.id)}
     <li class="border-b border-line">
       <a href="/events/{event.id}" class="flex items-baseline gap-4 py-3 hover:bg-sheet">
         <span class="font-display text-xl font-semibold">{event.name}</span>
@@ -87,3 +90,4 @@
   What stands here is what you have typed in. The organiser's own rules always come first: read them, and ask where they
   are silent.
 </p>
+<More list={events} what="events" />

@@ -2,14 +2,12 @@
   import { goto } from '$app/navigation';
   import Button from '$lib/components/ui/Button.svelte';
   import Dialog from '$lib/components/ui/Dialog.svelte';
+  import EditorBar from '$lib/editing/EditorBar.svelte';
   import { getFigureEditor } from '$lib/state/figure-editor.svelte';
-  import { getSettings } from '$lib/state/settings.svelte';
   import Differences from './Differences.svelte';
-  import StaleDialog from './StaleDialog.svelte';
 
   let { onjump }: { onjump: () => void } = $props();
   const editor = getFigureEditor();
-  const settings = getSettings();
   let saving = $state(false);
   let comparing = $state(false);
   let resetting = $state(false);
@@ -82,26 +80,27 @@
       ).join(', ') || 'unlisted'}, from {editor.chart.start?.position ?? ''} position
     </p>
   </div>
-  <div class="ml-auto flex flex-col items-end gap-1">
-    <div class="flex flex-wrap justify-end gap-1.5">
-      <Button disabled={!editor.canUndo} onclick={() => editor.undo()} title="Ctrl+Z">Undo</Button>
-      <Button disabled={!editor.canRedo} onclick={() => editor.redo()} title="Ctrl+Shift+Z">Redo</Button>
+  <EditorBar
+    editor={editor.editor}
+    standing="{standing}."
+    onremoved={editor.view.own && !editor.view.shipped && !editor.changed ? () => void goto('/figures') : undefined}
+    onmine={() => editor.keepMine()}
+    ontheirs={() => editor.takeTheirs()}
+    onboth={() => editor.keepBoth()}
+  >
+    {#snippet actions()}
       <Button onclick={() => (comparing = true)} disabled={editor.problems.length > 0}>Compare</Button>
       {#if editor.changed}<Button onclick={discard}>{editor.isBegun ? 'Discard figure' : 'Discard changes'}</Button
         >{/if}
       {#if editor.view.own && editor.view.shipped && !editor.changed}<Button onclick={() => (resetting = true)}
           >Reset to shipped</Button
         >{/if}
-      <a
-        class="inline-flex items-center rounded-xs border border-strong bg-raised px-2.5 py-1 text-sm hover:border-accent hover:text-accent"
-        href="/api/figures/{editor.id}/file"
-        download>File</a
-      >
+    {/snippet}
+    {#snippet main()}
       <Button kind="main" disabled={!editor.changed} onclick={() => (saving = true)} title="Ctrl+S">Save version</Button
       >
-    </div>
-    <p class="text-xs text-soft" role="status">{standing}. {editor.message}</p>
-  </div>
+    {/snippet}
+  </EditorBar>
 </header>
 
 <Dialog bind:open={saving} title="Save a version">
@@ -127,9 +126,8 @@
 
 <Dialog bind:open={resetting} title="Reset to the shipped chart?">
   <p class="mb-3 text-sm">
-    Your copy steps aside and the shipped chart shows again. Your {editor.view.version} saved {editor.view.version === 1
-      ? 'version is'
-      : 'versions are'} kept.
+    Your chart goes into the bin with its versions, and the shipped chart shows again. It comes back from the bin, or
+    goes on when you save a chart of your own again.
   </p>
   <div class="flex justify-end gap-2">
     <Button onclick={() => (resetting = false)}>Cancel</Button>
@@ -146,9 +144,3 @@
 <Dialog bind:open={comparing} title="What is different" wide>
   {#if comparing}<Differences />{/if}
 </Dialog>
-<StaleDialog
-  stale={editor.stale}
-  what={settings.say(editor.chart.name)}
-  onmine={() => void editor.saveOver(note)}
-  onother={() => editor.takeOther()}
-/>

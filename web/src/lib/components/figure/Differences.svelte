@@ -6,7 +6,7 @@
   const editor = getFigureEditor();
   const settings = getSettings();
   let from = $state(editor.view.shipped ? 0 : editor.view.version);
-  let versions = $state.raw<Schemas['VersionView'][]>([]);
+  let versions = $state.raw<Schemas['VersionLine'][]>([]);
   let changes = $state.raw<Schemas['Change'][] | null>(null);
   let failed = $state('');
 
@@ -32,8 +32,8 @@
   >This chart against
   <select bind:value={from} class="rounded-xs border border-strong bg-raised px-1.5 py-0.5">
     {#if editor.view.shipped}<option value={0}>the shipped chart</option>{/if}
-    {#each versions as version (version.version)}
-      <option value={version.version}>version {version.version}{version.note ? `: ${version.note}` : ''}</option>
+    {#each versions as version (version.number)}
+      <option value={version.number}>version {version.number}{version.note ? `: ${version.note}` : ''}</option>
     {/each}
   </select>
 </label>

@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { beforeNavigate } from '$app/navigation';
   import type { FigureView, RoleName, Word } from '$lib/api/client';
   import FigureFloor from '$lib/components/floor/FigureFloor.svelte';
   import TurnLedger from '$lib/components/floor/TurnLedger.svelte';
@@ -9,6 +8,7 @@
   import DeskHeader from './DeskHeader.svelte';
   import FigureAbout from './FigureAbout.svelte';
   import FillDialog from './FillDialog.svelte';
+  import OtherDrafts from './OtherDrafts.svelte';
   import PartnerDialog from './PartnerDialog.svelte';
   import ReadingSheet from './ReadingSheet.svelte';
   import Spine from './Spine.svelte';
@@ -45,9 +45,7 @@
 
   // Looking at a figure is looking at its dance: the lists come back to it.
   // svelte-ignore state_referenced_locally
-  settings.prefer({ dance: view.chart.dance, style });
-
-  beforeNavigate(() => void editor.flush());
+  settings.prefer({ dance: view.document.dance, style });
 
   /** Goes to the next mark in the margin, round and round. */
   function nextMark() {
@@ -69,24 +67,18 @@
       return;
     }
     if (!(event.ctrlKey || event.metaKey)) return;
-    if (key === 'z') {
-      event.preventDefault();
-      if (event.shiftKey) editor.redo();
-      else editor.undo();
-    } else if (key === 'y') {
-      event.preventDefault();
-      editor.redo();
-    } else if (key === 'm') {
+    if (key === 'm') {
       event.preventDefault();
       nextMark();
     }
   }
 </script>
 
-<svelte:window {onkeydown} onpagehide={() => void editor.flush()} />
+<svelte:window {onkeydown} />
 
 <DeskHeader onjump={nextMark} />
 <DeskBar bind:only bind:reading onopen={(name) => (tool = name)} />
+<OtherDrafts />
 <WholeFindings />
 <div class="grid grid-cols-1 gap-5 xl:grid-cols-[minmax(0,1.42fr)_minmax(0,1fr)]">
   <div class="min-w-0">

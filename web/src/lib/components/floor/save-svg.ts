@@ -1,11 +1,8 @@
+import { download } from '$lib/api/files';
+
 /** Lets the reader keep a drawing as an SVG file of its own: colours and faces of the theme are written into it. */
 export function saveSvg(svg: SVGSVGElement, name: string) {
-  const blob = new Blob([standalone(svg)], { type: 'image/svg+xml' });
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(blob);
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(link.href);
+  download(standalone(svg), name, 'image/svg+xml');
 }
 
 const COLOURS = ['fill', 'stroke'];

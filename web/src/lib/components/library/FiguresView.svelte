@@ -3,7 +3,7 @@
   import { page } from '$app/state';
   import { api, need, type FigureSummary, type Schemas } from '$lib/api/client';
   import { grouped, ORDERS, type Order } from '$lib/state/levels';
-  import { readingList } from '$lib/state/reading-list';
+  import { readingList, type ReadingList } from '$lib/state/reading-list';
   import { getSettings } from '$lib/state/settings.svelte';
   import LibraryLinks from '$lib/components/lists/LibraryLinks.svelte';
   import Button from '$lib/components/ui/Button.svelte';
@@ -17,7 +17,7 @@
   let foot = $state('');
   let level = $state('');
   let order = $state<Order>('as taught');
-  let list = $state.raw<Schemas['ListView'] | null>(null);
+  let list = $state.raw<ReadingList | null>(null);
   let figures = $state.raw<FigureSummary[] | null>(null);
   let failed = $state('');
   let begun = $state.raw<Schemas['BegunView'][]>([]);

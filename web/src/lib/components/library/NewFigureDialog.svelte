@@ -1,6 +1,7 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { api, need, Refusal, type FigureSummary, type Schemas } from '$lib/api/client';
+  import { yaml } from '$lib/api/files';
   import Button from '$lib/components/ui/Button.svelte';
   import Dialog from '$lib/components/ui/Dialog.svelte';
   import { getSettings } from '$lib/state/settings.svelte';
@@ -25,10 +26,7 @@
     const file = (event.currentTarget as HTMLInputElement).files?.[0];
     if (!file) return;
     try {
-      const request = { body: await file.text(), bodySerializer: (text: string) => text };
-      const read = await need(
-        api.POST('/api/figures', { ...request, headers: { 'Content-Type': 'application/yaml' } })
-      );
+      const read = await need(api.POST('/api/figures/file', yaml(await file.text())));
       open = false;
       await goto(`/figures/${read.id}`);
     } catch (error) {

@@ -18,11 +18,12 @@
   async function load(dance: string) {
     try {
       const query = { params: { query: { dance } } };
-      [figures, begun, routines] = await Promise.all([
+      const [all, unsaved, page] = await Promise.all([
         need(api.GET('/api/figures', query)),
         need(api.GET('/api/new-figures')),
         need(api.GET('/api/routines', query))
       ]);
+      [figures, begun, routines] = [all, unsaved, page.lines];
       failed = '';
     } catch (error) {
       failed = error instanceof Error ? error.message : String(error);

@@ -1,8 +1,8 @@
 <script lang="ts">
   import { api, need } from '$lib/api/client';
+  import type { Levels } from '$lib/state/levels';
   import { readingList } from '$lib/state/reading-list';
   import { getSettings } from '$lib/state/settings.svelte';
-  import type { Schemas } from '$lib/api/client';
   import AroundPanel from './AroundPanel.svelte';
   import LinkMap from './LinkMap.svelte';
   import { layOut, type DanceMap } from './map-layout';
@@ -10,7 +10,7 @@
 
   const settings = getSettings();
   let found = $state.raw<{ dance: string; map: DanceMap } | null>(null);
-  let levels = $state.raw<Schemas['LevelView'][]>([]);
+  let levels = $state.raw<Levels>([]);
   let upTo = $state('');
   let before = $state('');
   let after = $state('');

@@ -1,6 +1,8 @@
 <script lang="ts">
-  import { api, need, type FigureSummary, type Schemas } from '$lib/api/client';
+  import { api, need, type FigureSummary, type ListSummary, type Schemas } from '$lib/api/client';
+  import { yaml } from '$lib/api/files';
   import Button from '$lib/components/ui/Button.svelte';
+  import EditorBar from '$lib/editing/EditorBar.svelte';
   import { ListEditor } from '$lib/state/list-editor.svelte';
   import { readingList } from '$lib/state/reading-list';
   import { getSettings } from '$lib/state/settings.svelte';
@@ -9,7 +11,7 @@
   import LibraryLinks from './LibraryLinks.svelte';
 
   const settings = getSettings();
-  let lists = $state.raw<Schemas['ListSummary'][]>([]);
+  let lists = $state.raw<ListSummary[]>([]);
   let figures = $state.raw<FigureSummary[]>([]);
   let editor = $state.raw<ListEditor | null>(null);
   let failed = $state('');
@@ -23,7 +25,6 @@
   });
   $effect(() => {
     void open();
-    return () => void editor?.keep();
   });
 
   async function attempt(work: () => Promise<void>) {
@@ -40,8 +41,9 @@
   async function open() {
     await attempt(async () => {
       const read = await readingList(settings);
-      lists = await need(api.GET('/api/lists'));
-      editor = new ListEditor(read);
+      lists = (await need(api.GET('/api/lists', { params: { query: { limit: 500 } } }))).lines;
+      editor?.editor.close();
+      editor = new ListEditor(read.view);
     });
   }
 
@@ -50,18 +52,8 @@
     let name = 'Our list';
     for (let n = 2; taken.has(name); n++) name = `Our list ${n}`;
     await attempt(async () => {
-      const made = await need(api.POST('/api/lists', { body: { name, from: editor?.id ?? 'starter' } }));
+      const made = await need(api.POST('/api/lists/copies', { body: { name, from: editor?.id ?? 'starter' } }));
       settings.prefer({ list: made.id });
-    });
-  }
-
-  async function remove() {
-    const id = editor?.id ?? '';
-    if (!confirm(`Delete “${editor?.name}”? The figures stay; only this list goes.`)) return;
-    await attempt(async () => {
-      await editor?.keep();
-      await need(api.DELETE('/api/lists/{id}', { params: { path: { id } } }));
-      settings.prefer({ list: 'starter' });
     });
   }
 
@@ -70,26 +62,12 @@
     if (file) file.value = '';
     if (text === undefined) return;
     await attempt(async () => {
-      const made = await need(
-        api.POST('/api/lists/file', {
-          body: text,
-          bodySerializer: (body) => body,
-          headers: { 'Content-Type': 'application/yaml' }
-        })
-      );
+      const made = await need(api.POST('/api/lists/file', yaml(text)));
       settings.prefer({ list: made.id });
     });
   }
-
-  function onkeydown(event: KeyboardEvent) {
-    if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || !editor) return;
-    event.preventDefault();
-    if (event.shiftKey) editor.redo();
-    else editor.undo();
-  }
 </script>
 
-<svelte:window {onkeydown} onpagehide={() => void editor?.keep()} />
 <LibraryLinks here="/lists" />
 <div class="mb-3 flex flex-wrap items-end gap-x-3 gap-y-2">
   <h1 class="text-3xl">Lists</h1>
@@ -114,14 +92,13 @@
       class="sr-only"
       onchange={(event) => void readFile(event.currentTarget.files)}
     />
-    {#if editor}
+    {#if editor?.starter}
       <a
         class="rounded-xs border border-strong bg-raised px-2.5 py-1 text-sm hover:border-accent hover:text-accent"
         href="/api/lists/{editor.id}/file"
         download>File</a
       >
     {/if}
-    {#if editor && !editor.starter}<Button kind="quiet" onclick={remove}>Delete</Button>{/if}
   </span>
 </div>
 {#if failed}<div role="alert" class="mb-3 border-l-4 border-broken pl-2 text-broken">
@@ -150,15 +127,7 @@
         placeholder="whose list it is, and as of when"
         class="w-80 rounded-xs border border-line bg-raised px-2 py-1 text-sm"
       />
-      <Button kind="quiet" disabled={!editor.canUndo} onclick={() => editor?.undo()} title="Ctrl+Z">Undo</Button>
-      <Button kind="quiet" disabled={!editor.canRedo} onclick={() => editor?.redo()} title="Ctrl+Shift+Z">Redo</Button>
-      <span role="status" class="text-sm text-soft"
-        >{editor.state === 'kept' ? 'saved' : editor.state === 'changed' ? 'saving …' : ''}</span
-      >
-      {#if editor.state === 'failed'}<span role="alert" class="text-sm text-broken"
-          >{editor.message} Nothing is lost on this page.
-          <button type="button" class="underline" onclick={() => void editor?.keep()}>Try again</button></span
-        >{/if}
+      {#key editor}<EditorBar editor={editor.editor} onremoved={() => settings.prefer({ list: 'starter' })} />{/key}
     </div>
   {/if}
   <LevelNames {editor} />

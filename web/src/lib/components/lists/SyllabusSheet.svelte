@@ -3,12 +3,12 @@
   import EndGlyph from '$lib/components/library/EndGlyph.svelte';
   import Button from '$lib/components/ui/Button.svelte';
   import { grouped, turns } from '$lib/state/levels';
-  import { readingList } from '$lib/state/reading-list';
+  import { readingList, type ReadingList } from '$lib/state/reading-list';
   import { getSettings } from '$lib/state/settings.svelte';
   import LibraryLinks from './LibraryLinks.svelte';
 
   const settings = getSettings();
-  let list = $state.raw<Schemas['ListView'] | null>(null);
+  let list = $state.raw<ReadingList | null>(null);
   let figures = $state.raw<FigureSummary[]>([]);
   let dances = $state.raw<Schemas['DanceView'][]>([]);
   let all = $state(false);

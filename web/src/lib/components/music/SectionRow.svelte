@@ -3,7 +3,7 @@
   import Button from '$lib/components/ui/Button.svelte';
   import { clock } from '$lib/state/clock';
 
-  type Section = Schemas['SectionDraft'];
+  type Section = Schemas['Song_section'];
   interface Props {
     section: Section;
     /** Seconds from the first beat, as last kept. */
@@ -45,9 +45,9 @@
       value={section.kind}
       onchange={(e) => onchange({ kind: e.currentTarget.value as Section['kind'] })}
     >
-      <option value="INTRODUCTION">the introduction</option>
-      <option value="DANCE">the dance</option>
-      <option value="ENDING">the ending</option>
+      <option value="introduction">the introduction</option>
+      <option value="dance">the dance</option>
+      <option value="ending">the ending</option>
     </select></td
   >
   <td class="whitespace-nowrap text-soft">{begins === undefined ? '' : clock(begins)}</td>

@@ -1,9 +1,10 @@
 <script lang="ts">
-  import { beforeNavigate, goto } from '$app/navigation';
-  import { api, need, type Schemas } from '$lib/api/client';
+  import { goto } from '$app/navigation';
+  import { api, need, outlivesPage, type Schemas, type Song } from '$lib/api/client';
   import Button from '$lib/components/ui/Button.svelte';
+  import { Editor } from '$lib/editing/editor.svelte';
+  import EditorBar from '$lib/editing/EditorBar.svelte';
   import { clock } from '$lib/state/clock';
-  import { KeptEditor } from '$lib/state/kept-editor.svelte';
   import SectionRow from './SectionRow.svelte';
   import SongLine from './SongLine.svelte';
   import { barsPerMinute, tap } from './tapping';
@@ -13,49 +14,46 @@
   // svelte-ignore state_referenced_locally
   let worked = $state.raw(view);
   // svelte-ignore state_referenced_locally
-  const editor = new KeptEditor(view.version, view.song, async (expectedVersion, song) => {
-    const path = { id: view.id };
-    worked = await need(api.PUT('/api/songs/{id}', { params: { path }, body: { expectedVersion, song } }));
-    return worked;
+  const editor = new Editor('song', view, {
+    async send(id, expectedVersion, document) {
+      const body = { expectedVersion, document };
+      worked = await need(api.PUT('/api/songs/{id}', { params: { path: { id } }, body, keepalive: outlivesPage() }));
+      return worked;
+    }
   });
+  void editor.recover();
   let taps = $state.raw<number[]>([]);
   let accent = $state('');
-  const song = $derived(editor.state);
+  const song: Song = $derived(editor.state);
+  const accents = $derived(song.accents ?? []);
   const tapped = $derived(barsPerMinute(taps, song.beatsPerBar));
   const field = 'rounded-xs border border-line bg-raised px-1.5 py-0.5';
 
-  beforeNavigate(() => void editor.flush());
+  function changeSection(index: number, by: Partial<Schemas['Song_section']>) {
+    const sections = song.sections.map((one, i) => (i === index ? { ...one, ...by } : one));
+    editor.describe({ sections }, `section${index}${Object.keys(by).join()}`);
+  }
 
-  function change<K extends 'sections' | 'tempos'>(of: K, index: number, by: Partial<Schemas['SongDraft'][K][number]>) {
-    const list = song[of].map((entry, i) => (i === index ? { ...entry, ...by } : entry)) as Schemas['SongDraft'][K];
-    editor.describe({ [of]: list } as Partial<Schemas['SongDraft']>, `${of}${index}${Object.keys(by).join()}`);
+  function changeTempo(index: number, by: Partial<Schemas['Song_tempo']>) {
+    const tempos = song.tempos.map((one, i) => (i === index ? { ...one, ...by } : one));
+    editor.describe({ tempos }, `tempo${index}${Object.keys(by).join()}`);
   }
 
   function addAccent(event: SubmitEvent) {
     event.preventDefault();
     const [bar, beat = 1] = accent.split(':').map(Number);
     if (!bar) return;
-    editor.describe({ accents: [...song.accents, { bar, beat }] }, '');
+    editor.describe({ accents: [...accents, { bar, beat }] }, '');
     accent = '';
-  }
-
-  async function remove() {
-    await need(api.DELETE('/api/songs/{id}', { params: { path: { id: view.id } } }));
-    await goto('/songs');
   }
 
   function onkeydown(event: KeyboardEvent) {
     const typing = (event.target as HTMLElement).matches('input, textarea, select');
     if (event.key === 't' && !typing && !event.ctrlKey && !event.metaKey) taps = tap(taps, event.timeStamp);
-    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
-      event.preventDefault();
-      if (event.shiftKey) editor.redo();
-      else editor.undo();
-    }
   }
 </script>
 
-<svelte:window {onkeydown} onpagehide={() => void editor.flush()} />
+<svelte:window {onkeydown} />
 
 <h1 class="sr-only">{song.name}</h1>
 <header class="mb-3 flex flex-wrap items-end gap-4 border-b-2 border-ink pb-2">
@@ -68,16 +66,7 @@
     /></label
   >
   <p class="text-sm text-soft">{worked.bars} bars, {clock(worked.seconds)}</p>
-  <div class="ml-auto flex flex-col items-end gap-1">
-    <div class="flex gap-1.5">
-      <Button disabled={!editor.canUndo} onclick={() => editor.undo()} title="Ctrl+Z">Undo</Button>
-      <Button disabled={!editor.canRedo} onclick={() => editor.redo()} title="Ctrl+Shift+Z">Redo</Button>
-      <Button kind="quiet" onclick={() => void remove()}>Delete</Button>
-    </div>
-    <p role="status" class={editor.refused ? 'text-sm font-semibold text-broken' : 'text-xs text-soft'}>
-      {editor.message}
-    </p>
-  </div>
+  <EditorBar {editor} onremoved={() => void goto('/songs')} />
 </header>
 
 <SongLine view={worked} />
@@ -99,7 +88,7 @@
             {section}
             begins={worked.sectionSeconds[i]}
             only={song.sections.length === 1}
-            onchange={(by) => change('sections', i, by)}
+            onchange={(by) => changeSection(i, by)}
             onremove={() => editor.describe({ sections: song.sections.filter((_, other) => other !== i) }, '')}
           />
         {/each}
@@ -109,14 +98,14 @@
       class="mt-2"
       onclick={() => {
         const name = `Part ${song.sections.length + 1}`;
-        editor.describe({ sections: [...song.sections, { name, bars: 8, kind: 'DANCE' }] }, '');
+        editor.describe({ sections: [...song.sections, { name, bars: 8, kind: 'dance' }] }, '');
       }}>Add a section</Button
     >
   </section>
   <div class="flex flex-col gap-5 text-sm">
     <section aria-label="Tempo" class="flex flex-col gap-1.5">
       <h2 class="text-lg">Tempo</h2>
-      {#each song.tempos as tempo, i (i)}
+      {#each song.tempos as mark, i (i)}
         <p class="flex items-center gap-2">
           from bar <input
             class={[field, 'w-16 text-right']}
@@ -125,8 +114,8 @@
             min="1"
             max="400"
             disabled={i === 0}
-            value={tempo.bar}
-            onchange={(e) => change('tempos', i, { bar: Number(e.currentTarget.value) })}
+            value={mark.bar}
+            onchange={(e) => changeTempo(i, { bar: Number(e.currentTarget.value) })}
           />
           <input
             class={[field, 'w-20 text-right']}
@@ -135,8 +124,8 @@
             min="5"
             max="200"
             step="0.1"
-            value={tempo.barsPerMinute}
-            onchange={(e) => change('tempos', i, { barsPerMinute: Number(e.currentTarget.value) })}
+            value={mark.barsPerMinute}
+            onchange={(e) => changeTempo(i, { barsPerMinute: Number(e.currentTarget.value) })}
           />
           bars a minute
           {#if i > 0}<Button
@@ -159,7 +148,7 @@
         >
         {#if tapped}<Button
             onclick={() => {
-              change('tempos', 0, { barsPerMinute: tapped });
+              changeTempo(0, { barsPerMinute: tapped });
               taps = [];
             }}>Take it</Button
           >{/if}
@@ -190,12 +179,12 @@
     <section aria-label="Accents">
       <h2 class="text-lg">Accents</h2>
       <p class="flex flex-wrap gap-1.5">
-        {#each song.accents as one, i (i)}
+        {#each accents as one, i (i)}
           <button
             type="button"
             class="rounded-xs border border-accent px-1.5 text-accent"
             aria-label="Remove the accent at {one.bar}:{one.beat}"
-            onclick={() => editor.describe({ accents: song.accents.filter((_, other) => other !== i) }, '')}
+            onclick={() => editor.describe({ accents: accents.filter((_, other) => other !== i) }, '')}
             >{one.bar}:{one.beat} ×</button
           >
         {:else}<span class="text-soft">none</span>{/each}

@@ -3,14 +3,15 @@
   import { clock } from '$lib/state/clock';
 
   let { view }: { view: Schemas['SongView'] } = $props();
-  const song = $derived(view.song);
+  const song = $derived(view.document);
+  const phraseBars = $derived(song.phraseBars ?? 8);
   const bars = $derived(Math.max(1, view.bars));
   const begins = $derived(song.sections.map((_, i) => song.sections.slice(0, i).reduce((sum, s) => sum + s.bars, 0)));
   const share = (bar: number) => `${(bar / bars) * 100}%`;
   const LOOKS = {
-    INTRODUCTION: 'bg-man-tint border-man',
-    DANCE: 'bg-raised border-ink',
-    ENDING: 'bg-lady-tint border-lady'
+    introduction: 'bg-man-tint border-man',
+    dance: 'bg-raised border-ink',
+    ending: 'bg-lady-tint border-lady'
   };
 </script>
 
@@ -34,7 +35,7 @@
     {/each}
   </div>
   <div class="relative h-5 border-t border-strong">
-    {#each Array.from({ length: Math.ceil(bars / song.phraseBars) }, (_, i) => i * song.phraseBars) as bar (bar)}
+    {#each Array.from({ length: Math.ceil(bars / phraseBars) }, (_, i) => i * phraseBars) as bar (bar)}
       <span class="absolute border-l border-strong pl-0.5 text-soft" style:left={share(bar)}>{bar + 1}</span>
     {/each}
     {#each song.accents as accent, nth (nth)}

@@ -1,41 +1,33 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { api, need, type Schemas } from '$lib/api/client';
+  import { Attempt } from '$lib/api/attempt.svelte';
+  import { api, need, type Song, type SongSummary } from '$lib/api/client';
+  import { yaml } from '$lib/api/files';
+  import { Paged } from '$lib/api/paged.svelte';
   import Button from '$lib/components/ui/Button.svelte';
+  import FindField from '$lib/components/ui/FindField.svelte';
+  import More from '$lib/components/ui/More.svelte';
   import { clock } from '$lib/state/clock';
 
-  let songs = $state.raw<Schemas['SongSummary'][] | null>(null);
+  const attempt = new Attempt();
+  const songs = new Paged<SongSummary>((q, after) => need(api.GET('/api/songs', { params: { query: { q, after } } })));
   let name = $state('');
   let beats = $state(3);
-  let failed = $state('');
   let notes = $state.raw<string[]>([]);
   let made = $state('');
 
-  $effect(() => {
-    void run(async () => {
-      songs = await need(api.GET('/api/songs'));
-    });
-  });
-
-  async function run(work: () => Promise<void>) {
-    try {
-      await work();
-      failed = '';
-    } catch (error) {
-      failed = error instanceof Error ? error.message : String(error);
-    }
-  }
+  void songs.open();
 
   const begin = (event: SubmitEvent) => {
     event.preventDefault();
-    return run(async () => {
-      const body: Schemas['SongDraft'] = {
+    return attempt.run(async () => {
+      const body: Song = {
         name: name.trim(),
         beatsPerBar: beats,
         phraseBars: 8,
         sections: [
-          { name: 'Opening', bars: 4, kind: 'INTRODUCTION' },
-          { name: 'Verse', bars: 16, kind: 'DANCE' }
+          { name: 'Opening', bars: 4, kind: 'introduction' },
+          { name: 'Verse', bars: 16, kind: 'dance' }
         ],
         tempos: [{ bar: 1, barsPerMinute: beats === 3 ? 29 : 31 }],
         accents: []
@@ -46,23 +38,30 @@
   };
 
   const read = (files: FileList | null) =>
-    run(async () => {
+    attempt.run(async () => {
       const file = files?.[0];
       if (!file) return;
-      const read = await need(
-        api.POST('/api/songs/file', {
-          params: { query: { name: file.name.replace(/\.midi?$/i, '') } },
-          // The body is the file itself, which the described type calls a string.
-          body: file as unknown as string,
-          bodySerializer: (body: unknown) => body as Blob,
-          headers: { 'Content-Type': 'audio/midi' }
-        })
-      );
-      const kept = await need(api.POST('/api/songs', { body: read.song }));
-      [notes, made] = [read.notes, kept.id];
-      songs = await need(api.GET('/api/songs'));
-      if (read.notes.length === 0) await goto(`/songs/${kept.id}`);
+      const taken = /\.(ya?ml|json)$/i.test(file.name)
+        ? { notes: [], id: (await need(api.POST('/api/songs/file', yaml(await file.text())))).id }
+        : await readMidi(file);
+      [notes, made] = [taken.notes, taken.id];
+      if (notes.length === 0) await goto(`/songs/${made}`);
+      else await songs.open();
     });
+
+  async function readMidi(file: File) {
+    const read = await need(
+      api.POST('/api/songs/midi', {
+        params: { query: { name: file.name.replace(/\.midi?$/i, '') } },
+        // The body is the file itself, which the described type calls a string.
+        body: file as unknown as string,
+        bodySerializer: (body: unknown) => body as Blob,
+        headers: { 'Content-Type': 'audio/midi' }
+      })
+    );
+    return { notes: read.notes, id: (await need(api.POST('/api/songs', { body: read.document }))).id };
+  }
+
   const field = 'rounded-xs border border-strong bg-raised px-2 py-1';
 </script>
 
@@ -85,10 +84,10 @@
     <Button kind="main" type="submit" disabled={name.trim() === ''}>Begin</Button>
   </form>
   <label class="flex items-center gap-2 text-sm"
-    >or read a MIDI file
+    >or read a MIDI file or a song file
     <input
       type="file"
-      accept=".mid,.midi,audio/midi"
+      accept=".mid,.midi,audio/midi,.yaml,.yml,.json"
       onchange={(event) => {
         void read(event.currentTarget.files);
         event.currentTarget.value = '';
@@ -97,7 +96,7 @@
     /></label
   >
 </div>
-{#if failed}<p role="alert" class="mb-3 text-broken">{failed}</p>{/if}
+{#if attempt.failed}<p role="alert" class="mb-3 text-broken">{attempt.failed}</p>{/if}
 {#if notes.length > 0}
   <div role="status" class="mb-3 border-l-4 border-doubtful bg-sheet px-3 py-2 text-sm">
     <p class="font-semibold">The file was read, and this had to be guessed:</p>
@@ -107,8 +106,9 @@
     <a href="/songs/{made}" class="text-accent underline">Look it over</a>
   </div>
 {/if}
+{#if songs.total > 12}<p class="mb-2"><FindField label="Find a song" onfind={(q) => void songs.open(q)} /></p>{/if}
 <ul class="border-t-2 border-ink">
-  {#each songs ?? [] as song (song.id)}
+  {#each songs.lines ?? [] as song (song.id)}
     <li class="border-b border-line">
       <a href="/songs/{song.id}" class="flex items-baseline gap-4 py-3 hover:bg-sheet">
         <span class="font-display text-xl font-semibold">{song.name}</span>
@@ -118,7 +118,10 @@
     </li>
   {:else}
     <li class="py-4 text-soft">
-      {songs ? 'No songs yet. Begin one by its bars, or read the plan of one from a standard MIDI file.' : 'Loading …'}
+      {songs.lines
+        ? 'No songs yet. Begin one by its bars, or read the plan of one from a standard MIDI file.'
+        : 'Loading …'}
     </li>
   {/each}
 </ul>
+<More list={songs} what="songs" />

@@ -48,7 +48,7 @@
   {#if message}<p role="alert" class="text-broken">{message}</p>{/if}
   <p class="mt-2 flex gap-2">
     <Button kind="main" onclick={() => void keep()}
-      >{thing.kind === 'figures' ? 'Keep as unsaved work' : 'Keep this text'}</Button
+      >{thing.kind === 'figure' ? 'Keep as unsaved work' : 'Keep this text'}</Button
     >
     <Button onclick={() => void navigator.clipboard.writeText(text).then(() => (message = 'Copied.'))}>Copy it</Button>
   </p>

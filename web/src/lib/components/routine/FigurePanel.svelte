@@ -40,6 +40,9 @@
           {fall.section}{/if}
       </p>
     </div>
+    {#if block.missing}
+      <p class="border-l-4 border-broken pl-2">{block.missing}. It keeps its place for a bar until then.</p>
+    {/if}
     {#if placed.element !== undefined}
       <label class="flex items-center justify-between gap-3"
         >What it is <input
@@ -85,7 +88,7 @@
             type="number"
             min="1"
             max={block.mostTimes}
-            value={Math.max(1, placed.times)}
+            value={Math.max(1, placed.times ?? 1)}
             onchange={(e) =>
               e.currentTarget.validity.valid && editor.change(index, { times: Number(e.currentTarget.value) })}
           /></label
@@ -105,14 +108,14 @@
       <label class="flex items-center justify-between gap-3"
         >Turn at its end <select
           class={field}
-          value={String(placed.lastTurn)}
+          value={String(placed.lastTurn ?? 0)}
           onchange={(e) => editor.change(index, { lastTurn: Number(e.currentTarget.value) })}
         >
           <option value="0">as charted</option>
           {#each TURNS as turn (turn)}<option value={String(turn)}
               >{{ 1: '1/16', 2: '1/8', 4: '1/4' }[Math.abs(turn)]} {turn > 0 ? 'more' : 'less'}</option
             >{/each}
-          {#if placed.lastTurn !== 0 && !TURNS.includes(placed.lastTurn)}<option value={String(placed.lastTurn)}
+          {#if placed.lastTurn && !TURNS.includes(placed.lastTurn)}<option value={String(placed.lastTurn ?? 0)}
               >{block.use}</option
             >{/if}
         </select></label
@@ -134,7 +137,7 @@
         class={[field, 'block w-full']}
         value={placed.note ?? ''}
         oninput={(e) => editor.change(index, { note: e.currentTarget.value }, `note${index}`)}
-        onblur={() => editor.settle()}></textarea></label
+        onblur={() => editor.editor.settle()}></textarea></label
     >
     {#if block.after}
       <table class="w-full">

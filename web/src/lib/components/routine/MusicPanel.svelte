@@ -1,12 +1,13 @@
 <script lang="ts">
-  import { api, need, type Schemas } from '$lib/api/client';
+  import { api, need, type Schemas, type SongSummary } from '$lib/api/client';
+  import { download } from '$lib/api/files';
   import Button from '$lib/components/ui/Button.svelte';
   import { clock } from '$lib/state/clock';
   import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
   import FitProposals from './FitProposals.svelte';
 
   const editor = getRoutineEditor();
-  let songs = $state.raw<Schemas['SongSummary'][]>([]);
+  let songs = $state.raw<SongSummary[]>([]);
   let failed = $state('');
   const fit = $derived(editor.work?.fit);
   const field = 'rounded-xs border border-line bg-raised px-1.5 py-0.5';
@@ -21,8 +22,8 @@
   }
 
   $effect(() => {
-    need(api.GET('/api/songs')).then(
-      (found) => (songs = found),
+    need(api.GET('/api/songs', { params: { query: { limit: 500 } } })).then(
+      (found) => (songs = found.lines),
       (error: Error) => (failed = error.message)
     );
   });
@@ -32,14 +33,10 @@
     editor.describe({ song: id, songBar: undefined });
   }
 
-  async function download() {
+  async function practise() {
     try {
       const file: unknown = await need(api.POST('/api/routines/midi', { body: editor.routine, parseAs: 'blob' }));
-      const link = document.createElement('a');
-      link.href = URL.createObjectURL(file as Blob);
-      link.download = `${editor.routine.name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.mid`;
-      link.click();
-      URL.revokeObjectURL(link.href);
+      download(file as Blob, `${editor.routine.name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.mid`);
       failed = '';
     } catch (error) {
       failed = error instanceof Error ? error.message : String(error);
@@ -135,7 +132,7 @@
     </table>
   {/if}
   <p>
-    <Button onclick={() => void download()}>Save as MIDI</Button>
+    <Button onclick={() => void practise()}>Save as MIDI</Button>
     <span class="text-soft">clicks, tempo, a marker at each figure, counts as lyrics</span>
   </p>
 </section>

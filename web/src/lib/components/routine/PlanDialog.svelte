@@ -4,6 +4,7 @@
   import Button from '$lib/components/ui/Button.svelte';
   import Dialog from '$lib/components/ui/Dialog.svelte';
   import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
+  import type { Levels } from '$lib/state/levels';
   import { readingList } from '$lib/state/reading-list';
   import { getSettings } from '$lib/state/settings.svelte';
   import { follow, giveUp } from '$lib/state/job';
@@ -15,7 +16,7 @@
   const settings = getSettings();
   let open = $state(false);
   let figures = $state.raw<FigureSummary[]>([]);
-  let levels = $state.raw<Schemas['LevelView'][]>([]);
+  let levels = $state.raw<Levels>([]);
   let bars = $state(16);
   let first = $state('');
   let last = $state('');

@@ -44,9 +44,11 @@
   role="option"
   tabindex={editor.selected === index || (editor.selected < 0 && index === 0) ? 0 : -1}
   aria-selected={selected}
-  aria-label="{index + 1}: {block.name}, bar {block.bar}{free ? '' : `, ${block.begins} to ${block.ends}`}{joined
-    ? `, ${joined}`
-    : ''}"
+  aria-label="{index + 1}: {block.name}, bar {block.bar}{block.missing
+    ? ', not in the library'
+    : free
+      ? ''
+      : `, ${block.begins} to ${block.ends}`}{joined ? `, ${joined}` : ''}"
   data-block={index}
   draggable="true"
   ondragstart={ondrag}
@@ -67,7 +69,7 @@
   }}
   class={[
     'absolute inset-y-1 cursor-grab overflow-hidden border-t-4 py-1 pr-0.5 pl-3.5 text-left',
-    free ? 'border-dashed bg-tint' : 'bg-raised',
+    block.missing ? 'border-dashed bg-broken-tint' : free ? 'border-dashed bg-tint' : 'bg-raised',
     selected ? 'z-10 border-accent outline-2 outline-accent' : 'border-strong'
   ]}
   style:left="{left + 1}px"
@@ -79,7 +81,11 @@
       narrow ? 'text-[0.72rem]' : 'text-[0.98rem]'
     ]}>{block.name}</span
   >
-  {#if free}<span class="mt-0.5 block text-[0.7rem] leading-tight text-soft">free, {block.beats} beats</span>
+  {#if block.missing}<span
+      class="mt-0.5 block text-[0.7rem] leading-tight font-semibold text-broken"
+      title={block.missing}>not in the library</span
+    >
+  {:else if free}<span class="mt-0.5 block text-[0.7rem] leading-tight text-soft">free, {block.beats} beats</span>
   {:else}<span class="mt-0.5 block text-[0.7rem] leading-tight text-soft"
       >{#if !narrow}{block.begins}{/if} → {block.ends}</span
     >{/if}

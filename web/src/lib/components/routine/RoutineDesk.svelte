@@ -1,7 +1,5 @@
 <script lang="ts">
-  import { beforeNavigate } from '$app/navigation';
   import type { Schemas } from '$lib/api/client';
-  import StaleDialog from '$lib/components/figure/StaleDialog.svelte';
   import { getSettings } from '$lib/state/settings.svelte';
   import { RoutineEditor, setRoutineEditor } from '$lib/state/routine-editor.svelte';
   import Tabs from '$lib/components/ui/Tabs.svelte';
@@ -16,18 +14,17 @@
   import RoutineHeader from './RoutineHeader.svelte';
   import VersionsPanel from './VersionsPanel.svelte';
 
-  let { view }: { view: Schemas['RoutineView'] } = $props();
+  let { view, dances }: { view: Schemas['RoutineView']; dances: Schemas['DanceView'][] } = $props();
   // The desk is made anew for every routine, so the first view is the one it edits.
   // svelte-ignore state_referenced_locally
-  const editor = setRoutineEditor(new RoutineEditor(view));
+  setRoutineEditor(new RoutineEditor(view));
 
   // The dances at the top show the one that is on the desk.
   // svelte-ignore state_referenced_locally
-  const { dance } = view.routine;
-  getSettings().prefer({
-    dance,
-    style: dance.startsWith('american') || dance === 'east-coast-swing' ? 'american' : 'international'
-  });
+  const { dance } = view.document;
+  // svelte-ignore state_referenced_locally
+  const style = dances.find((one) => one.id === dance)?.style;
+  getSettings().prefer(style ? { dance, style } : { dance });
 
   const TABS = [
     { value: 'next', word: 'Join and next' },
@@ -38,21 +35,7 @@
     { value: 'versions', word: 'Versions' }
   ];
   let tab = $state('next');
-
-  beforeNavigate(() => void editor.flush());
-
-  function onkeydown(event: KeyboardEvent) {
-    const command = event.ctrlKey || event.metaKey;
-    const key = event.key.toLowerCase();
-    if (command && (key === 'z' || key === 'y')) {
-      event.preventDefault();
-      if (key === 'y' || event.shiftKey) editor.redo();
-      else editor.undo();
-    }
-  }
 </script>
-
-<svelte:window {onkeydown} onpagehide={() => void editor.flush()} />
 
 <RoutineHeader />
 <Ribbon />
@@ -73,9 +56,3 @@
     {/snippet}
   </Tabs>
 </div>
-<StaleDialog
-  stale={editor.stale}
-  what={editor.routine.name}
-  onmine={() => void editor.saveOver()}
-  onother={() => editor.takeOther()}
-/>

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import Button from '$lib/components/ui/Button.svelte';
+  import { goto } from '$app/navigation';
+  import EditorBar from '$lib/editing/EditorBar.svelte';
   import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
   import PlanDialog from './PlanDialog.svelte';
   import RoutineSettings from './RoutineSettings.svelte';
@@ -42,13 +43,10 @@
       </div>
     </dl>
   {/if}
-  <div class="ml-auto flex flex-col items-end gap-1">
-    <div class="flex gap-1.5">
-      <Button disabled={!editor.canUndo} onclick={() => editor.undo()} title="Ctrl+Z">Undo</Button>
-      <Button disabled={!editor.canRedo} onclick={() => editor.redo()} title="Ctrl+Shift+Z">Redo</Button>
+  <EditorBar editor={editor.editor} onremoved={() => void goto('/routines')}>
+    {#snippet actions()}
       <PlanDialog />
       <RoutineSettings />
-    </div>
-    <p class="text-xs text-soft" role="status">{editor.saving ? 'Keeping…' : editor.message}</p>
-  </div>
+    {/snippet}
+  </EditorBar>
 </header>

@@ -1,13 +1,10 @@
 <script lang="ts">
-  import { goto } from '$app/navigation';
-  import { api, need } from '$lib/api/client';
   import Button from '$lib/components/ui/Button.svelte';
   import Dialog from '$lib/components/ui/Dialog.svelte';
   import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
 
   const editor = getRoutineEditor();
   let open = $state(false);
-  let sure = $state(false);
   const floor = $derived(editor.routine.floor);
   const FIELDS = [
     { key: 'length', label: 'Floor length, metres', least: 4, most: 100, step: 0.5 },
@@ -27,11 +24,6 @@
   function number(value: string, least: number, most: number): number | null {
     const parsed = Number(value);
     return value !== '' && parsed >= least && parsed <= most ? parsed : null;
-  }
-
-  async function remove() {
-    await need(api.DELETE('/api/routines/{id}', { params: { path: { id: editor.id } } }));
-    await goto('/routines');
   }
 </script>
 
@@ -117,14 +109,7 @@
         /></label
       >
     {/each}
-    <div class="mt-2 flex items-center justify-between border-t border-line pt-3">
-      {#if sure}
-        <span class="flex items-center gap-2"
-          >Really? <Button onclick={() => void remove()}>Delete for good</Button></span
-        >
-      {:else}
-        <Button kind="quiet" onclick={() => (sure = true)}>Delete this routine</Button>
-      {/if}
+    <div class="mt-2 flex justify-end border-t border-line pt-3">
       <Button kind="main" onclick={() => (open = false)}>Done</Button>
     </div>
   </div>

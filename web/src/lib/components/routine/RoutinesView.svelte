@@ -1,34 +1,33 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
+  import { Attempt } from '$lib/api/attempt.svelte';
   import { api, need, type RoutineSummary, type Schemas } from '$lib/api/client';
+  import { yaml } from '$lib/api/files';
+  import { Paged } from '$lib/api/paged.svelte';
   import Button from '$lib/components/ui/Button.svelte';
+  import FindField from '$lib/components/ui/FindField.svelte';
+  import TakeFile from '$lib/components/ui/TakeFile.svelte';
+  import More from '$lib/components/ui/More.svelte';
   import { getSettings } from '$lib/state/settings.svelte';
 
   let { dances }: { dances: Schemas['DanceView'][] } = $props();
   const settings = getSettings();
   /** Bars a minute amid those at which a dance is usually played. */
   const middle = (dance: Schemas['DanceView'] | undefined) => (dance ? (dance.slowest + dance.fastest) / 2 : 30);
-  let routines = $state.raw<RoutineSummary[] | null>(null);
+  const attempt = new Attempt();
+  const routines = new Paged<RoutineSummary>((q, after) =>
+    need(api.GET('/api/routines', { params: { query: { dance: settings.dance, q, after } } }))
+  );
   let name = $state('');
   let couple = $state('');
-  let failed = $state('');
 
   $effect(() => {
-    void load(settings.dance);
+    if (settings.dance) void routines.open('');
   });
-
-  async function load(dance: string) {
-    try {
-      routines = await need(api.GET('/api/routines', { params: { query: { dance } } }));
-      failed = '';
-    } catch (error) {
-      failed = error instanceof Error ? error.message : String(error);
-    }
-  }
 
   async function begin(event: SubmitEvent) {
     event.preventDefault();
-    try {
+    await attempt.run(async () => {
       const floor = { length: 24, width: 14, startX: 3, startY: 11.5, stride: 0.7 };
       const tempo = middle(dances.find((dance) => dance.id === settings.dance));
       const body = {
@@ -42,18 +41,23 @@
       };
       const made = await need(api.POST('/api/routines', { body }));
       await goto(`/routines/${made.id}`);
-    } catch (error) {
-      failed = error instanceof Error ? error.message : String(error);
-    }
+    });
   }
 
   const standing = (routine: RoutineSummary) => {
-    if (routine.brokenJoins < 0) return 'uses a figure that is gone';
+    if (routine.missing > 0)
+      return routine.missing === 1 ? 'a figure of it is gone' : `${routine.missing} figures of it are gone`;
     if (routine.figures === 0) return 'empty';
     return routine.brokenJoins === 0
       ? 'every join holds'
       : `${routine.brokenJoins} ${routine.brokenJoins === 1 ? 'join' : 'joins'} not possible`;
   };
+
+  const take = (text: string) =>
+    attempt.run(async () => {
+      const taken = await need(api.POST('/api/routines/file', yaml(text)));
+      await goto(`/routines/${taken.id}`);
+    });
 </script>
 
 <div class="mb-4 flex flex-wrap items-end gap-4">
@@ -76,20 +80,26 @@
     />
     <Button kind="main" type="submit" disabled={name.trim() === ''}>Begin</Button>
   </form>
+  <TakeFile label="or read a file" onpick={take} />
 </div>
-{#if failed}<p role="alert" class="mb-3 text-broken">{failed}</p>{/if}
-{#if routines?.length === 0}
+{#if attempt.failed}<p role="alert" class="mb-3 text-broken">{attempt.failed}</p>{/if}
+{#if routines.total > 12}<p class="mb-2">
+    <FindField label="Find a routine" onfind={(q) => void routines.open(q)} />
+  </p>{/if}
+{#if routines.lines?.length === 0}
   <p class="mt-8 max-w-prose text-soft">
     No routine in this dance yet. Give one a name above and begin with its first figure.
   </p>
 {/if}
 <ul class="border-t-2 border-ink">
-  {#each routines ?? [] as routine (routine.id)}
+  {#each routines.lines ?? [] as routine (routine.id)}
     <li class="border-b border-line">
       <a href="/routines/{routine.id}" class="flex items-baseline gap-4 py-3 hover:bg-sheet">
         <span class="font-display text-xl font-semibold">{routine.name}</span>
-        <span class={routine.brokenJoins === 0 ? 'text-sm text-sound' : 'text-sm font-semibold text-broken'}
-          >{standing(routine)}</span
+        <span
+          class={routine.brokenJoins + routine.missing === 0
+            ? 'text-sm text-sound'
+            : 'text-sm font-semibold text-broken'}>{standing(routine)}</span
         >
         {#if routine.couple}<span class="text-sm whitespace-nowrap">{routine.couple}</span>{/if}
         <span class="min-w-0 grow truncate text-sm text-soft">{routine.note}</span>
@@ -98,3 +108,4 @@
     </li>
   {/each}
 </ul>
+<More list={routines} what="routines" />

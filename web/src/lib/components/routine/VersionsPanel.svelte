@@ -5,8 +5,7 @@
   import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
 
   const editor = getRoutineEditor();
-  type Version = Schemas['RoutineVersionView'];
-  let versions = $state.raw<Version[] | null>(null);
+  let versions = $state.raw<Schemas['VersionLine'][] | null>(null);
   let note = $state('');
   let failed = $state('');
   /** Numbers of the versions compared; 0 stands for the routine as it is now. */
@@ -23,18 +22,21 @@
   });
 
   $effect(() => {
-    const now = newer === 0 ? editor.routine : versions?.find((v) => v.number === newer)?.routine;
-    if (older === 0 || !now) return;
-    const number = older;
+    const [number, against, now] = [older, newer, editor.routine];
+    if (number === 0) return;
     void run(async () => {
+      const body = against === 0 ? now : await version(against);
       changes = await need(
         api.POST('/api/routines/{id}/versions/{number}/difference', {
           params: { path: { ...path, number } },
-          body: now
+          body
         })
       );
     });
   });
+
+  const version = (number: number) =>
+    need(api.GET('/api/routines/{id}/versions/{number}', { params: { path: { ...path, number } } }));
 
   async function run(work: () => Promise<void>) {
     try {
@@ -47,7 +49,7 @@
 
   const keep = () =>
     run(async () => {
-      await editor.flush();
+      await editor.editor.flush();
       const kept = await need(api.POST('/api/routines/{id}/versions', { params: { path }, body: { note } }));
       versions = [kept, ...(versions ?? [])];
       [older, newer, note] = [kept.number, 0, ''];
@@ -104,12 +106,7 @@
             >{/each}
         </select></label
       >
-      <Button
-        onclick={() => {
-          const version = versions?.find((v) => v.number === older);
-          if (version) editor.restore(version.routine);
-        }}>Go back to {older}</Button
-      >
+      <Button onclick={() => void run(async () => editor.restore(await version(older)))}>Go back to {older}</Button>
     </div>
     <ul aria-label="What has changed" class="list-disc pl-5">
       {#each changes ?? [] as change, nth (nth)}<li>

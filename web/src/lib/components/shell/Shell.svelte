@@ -7,6 +7,7 @@
   import SwitchRow from '$lib/components/ui/SwitchRow.svelte';
   import { getSettings, type Theme, type Wording } from '$lib/state/settings.svelte';
   import type { Snippet } from 'svelte';
+  import UnsentNotice from '$lib/editing/UnsentNotice.svelte';
   import StudioNotices from './StudioNotices.svelte';
 
   let { dances, children }: { dances: Schemas['DanceView'][]; children: Snippet } = $props();
@@ -137,10 +138,12 @@
               onpick={(wording) => settings.prefer({ wording: wording as Wording })}
             />
           </div>
+          <a href="/bin" class="border-t border-line pt-2 text-accent underline underline-offset-2">Bin</a>
         </div>
       </Popover>
     </header>
     <StudioNotices />
+    <UnsentNotice />
     <main id="work" class="grow px-3 pt-4 pb-8 sm:px-5 print:p-0"><Rescue>{@render children()}</Rescue></main>
   </div>
   <nav

@@ -4,11 +4,11 @@
   let { data } = $props();
 </script>
 
-<svelte:head><title>{data.view.chart.name} · Fluid Frame</title></svelte:head>
+<svelte:head><title>{data.view.document.name} · Fluid Frame</title></svelte:head>
 {#key data.view}
   <FigureDesk
     view={data.view}
     vocabulary={data.vocabulary}
-    style={data.dances.find((dance) => dance.id === data.view.chart.dance)?.style ?? 'international'}
+    style={data.dances.find((dance) => dance.id === data.view.document.dance)?.style ?? 'international'}
   />
 {/key}

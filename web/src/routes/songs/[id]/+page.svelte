@@ -4,7 +4,7 @@
   let { data } = $props();
 </script>
 
-<svelte:head><title>{data.view.song.name} · Fluid Frame</title></svelte:head>
+<svelte:head><title>{data.view.document.name} · Fluid Frame</title></svelte:head>
 {#key data.view}
   <SongDesk view={data.view} />
 {/key}

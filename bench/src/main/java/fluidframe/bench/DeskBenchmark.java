@@ -15,7 +15,7 @@ import fluidframe.core.routine.Hall;
 import fluidframe.core.routine.PlacedFigure;
 import fluidframe.core.routine.RoutineWork;
 import fluidframe.core.routine.WayOut;
-import fluidframe.library.ShippedLibrary;
+import fluidframe.library.shipped.ShippedLibrary;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;

@@ -4,7 +4,7 @@ import fluidframe.core.count.Dance;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.plan.Composer;
 import fluidframe.core.plan.Plan;
-import fluidframe.library.ShippedLibrary;
+import fluidframe.library.shipped.ShippedLibrary;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;

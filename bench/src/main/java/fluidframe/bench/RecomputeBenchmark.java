@@ -8,7 +8,7 @@ import fluidframe.core.link.Linker;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.proposal.PartnerDerivation;
 import fluidframe.core.rule.Sheet;
-import fluidframe.library.ShippedLibrary;
+import fluidframe.library.shipped.ShippedLibrary;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;

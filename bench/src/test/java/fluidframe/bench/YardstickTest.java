@@ -7,7 +7,7 @@ import fluidframe.core.link.Repertoire;
 import fluidframe.core.plan.Composer;
 import fluidframe.core.plan.Composition;
 import fluidframe.core.plan.Plan;
-import fluidframe.library.ShippedLibrary;
+import fluidframe.library.shipped.ShippedLibrary;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;

@@ -20,12 +20,13 @@ public final class RunningApp implements AutoCloseable {
             HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(10)).build();
     private static final long START_SECONDS = 120;
 
-    private final Process process;
+    private final List<String> command;
+    private Process process;
     private final int port;
     private final Path log;
 
-    private RunningApp(Process process, int port, Path log) {
-        this.process = process;
+    private RunningApp(List<String> command, int port, Path log) {
+        this.command = command;
         this.port = port;
         this.log = log;
     }
@@ -58,15 +59,29 @@ public final class RunningApp implements AutoCloseable {
             command.addAll(Unpacked.command());
             command.addAll(List.of("--fluidframe.demo=true", "--fluidframe.data=" + data, "--fluidframe.port=" + port));
             command.addAll(more);
-            Path log = Files.createTempFile("fluidframe", ".log");
-            Process process = new ProcessBuilder(command)
-                    .redirectErrorStream(true)
-                    .redirectOutput(log.toFile())
-                    .start();
-            return new RunningApp(process, port, log);
+            RunningApp app = new RunningApp(command, port, Files.createTempFile("fluidframe", ".log"));
+            app.launch();
+            return app;
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    private void launch() throws IOException {
+        process = new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(log.toFile())
+                .start();
+    }
+
+    /** Starts again what has ended, at the same address over the same data. */
+    public void again() {
+        try {
+            launch();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        await();
     }
 
     /** Waits for the first answer. */

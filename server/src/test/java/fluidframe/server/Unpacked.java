@@ -30,6 +30,7 @@ final class Unpacked {
                 "-Xmx768m",
                 "-XX:SharedArchiveFile=" + ARCHIVE,
                 "-Xshare:auto",
+                "-Dspring.aot.enabled=true",
                 "-jar",
                 FOLDER.resolve("fluidframe.jar").toString());
     }
@@ -47,9 +48,10 @@ final class Unpacked {
         run(
                 java(),
                 "-XX:ArchiveClassesAtExit=" + ARCHIVE,
-                "-Dspring.context.exit=onRefresh",
+                "-Dspring.aot.enabled=true",
                 "-jar",
                 FOLDER.resolve("fluidframe.jar").toString(),
+                "--fluidframe.training=true",
                 "--fluidframe.demo=true",
                 "--fluidframe.data=" + FOLDER.resolve("training"),
                 "--fluidframe.port=0");

@@ -30,7 +30,7 @@ final class Writers {
     private static final class Kept {
         private final String path;
         private final String markAt;
-        private long version;
+        private long version = -1;
         private String acknowledged;
         private String attempted;
 
@@ -53,27 +53,22 @@ final class Writers {
 
     /** Finds what there is to save over in a studio furnished with demo data. */
     void meet(RunningApp app) throws IOException {
-        JsonNode waltzes = get(app, "/api/routines?dance=waltz");
+        JsonNode waltzes = get(app, "/api/routines?dance=waltz").get("lines");
         shared = waltzes.get(0).get("id").asText();
-        song = get(app, "/api/songs/" + get(app, "/api/songs").get(0).get("id").asText())
-                .get("song");
-        String list = MAPPER.readTree(app.send("POST", "/api/lists", "{\"name\":\"Mine\",\"from\":\"starter\"}")
+        song = get(app, "/api/songs/" + first(app, "/api/songs")).get("document");
+        String list = MAPPER.readTree(app.send("POST", "/api/lists/copies", "{\"name\":\"Mine\",\"from\":\"starter\"}")
                         .body())
                 .get("id")
                 .asText();
-        kept.put(0, new Kept("/api/figures/waltz.whisk", "/chart/man/0/note"));
-        kept.put(1, new Kept("/api/figures/waltz.wing/draft", "/draft/chart/man/0/note"));
-        kept.put(2, new Kept("/api/routines/" + waltzes.get(1).get("id").asText(), "/routine/note"));
+        kept.put(0, new Kept("/api/figures/waltz.whisk", "/document/man/0/note"));
+        kept.put(1, new Kept("/api/figures/waltz.wing/draft", "/drafts/0/document/man/0/note"));
+        kept.put(2, new Kept("/api/routines/" + waltzes.get(1).get("id").asText(), "/document/note"));
         kept.put(
                 3,
-                new Kept("/api/songs/" + get(app, "/api/songs").get(1).get("id").asText(), "/song/name"));
-        kept.put(
-                4,
                 new Kept(
-                        "/api/events/"
-                                + get(app, "/api/events").get(0).get("id").asText(),
-                        "/event/name"));
-        kept.put(5, new Kept("/api/lists/" + list, "/note"));
+                        "/api/songs/" + get(app, "/api/songs").at("/lines/1/id").asText(), "/document/name"));
+        kept.put(4, new Kept("/api/events/" + first(app, "/api/events"), "/document/name"));
+        kept.put(5, new Kept("/api/lists/" + list, "/document/note"));
     }
 
     int acknowledged() {
@@ -141,6 +136,7 @@ final class Writers {
     private boolean saveOver(RunningApp app, Kept doc, String mark) throws IOException {
         String thing = doc.path.replace("/draft", "");
         JsonNode view = MAPPER.readTree(cache(app, thing));
+        if (doc.version < 0) doc.version = view.get("version").asLong();
         ObjectNode body = body(doc, view, mark);
         doc.attempted = mark;
         HttpResponse<String> answer = app.send("PUT", doc.path, body.toString());
@@ -159,21 +155,19 @@ final class Writers {
         return views.computeIfAbsent(path, p -> app.send("GET", p, null).body());
     }
 
-    private static ObjectNode body(Kept doc, JsonNode view, String mark) {
+    private ObjectNode body(Kept doc, JsonNode view, String mark) {
         ObjectNode body = MAPPER.createObjectNode();
-        if (doc.path.startsWith("/api/lists")) {
-            return body.put("expectedVersion", doc.version)
-                    .put("name", "Mine")
-                    .put("note", mark)
-                    .set("levels", view.get("levels"));
-        }
-        String key = doc.markAt.replaceFirst("^/draft", "").split("/")[1];
-        ObjectNode document = view.get(key).deepCopy();
-        if (key.equals("chart")) ((ObjectNode) document.at("/man/0")).put("note", mark);
+        ObjectNode document = view.get("document").deepCopy();
+        boolean figure = doc.path.startsWith("/api/figures");
+        if (figure) ((ObjectNode) document.at("/man/0")).put("note", mark);
         else document.put(doc.markAt.substring(doc.markAt.lastIndexOf('/') + 1), mark);
-        if (doc.path.endsWith("/draft")) return body.put("baseVersion", 0).set("chart", document);
-        body.put("expectedVersion", doc.version).set(key, document);
-        return key.equals("chart") ? body.put("note", mark) : body;
+        body.set("document", document);
+        if (doc.path.endsWith("/draft")) {
+            body.putObject("sent").put("window", "w").put("number", marks.get());
+            return body.put("baseVersion", 0);
+        }
+        body.put("expectedVersion", doc.version);
+        return figure ? body.put("note", mark) : body;
     }
 
     /** New songs, and versions of a routine that two people keep at the same time. */
@@ -210,9 +204,14 @@ final class Writers {
             if (!doc.path.endsWith("/draft")) doc.version = view.get("version").asLong();
         }
         missing(lost, routineVersions, get(app, "/api/routines/" + shared + "/versions"), "number", "routine version");
-        missing(lost, figureVersions, get(app, "/api/figures/waltz.whisk/versions"), "version", "figure version");
+        missing(lost, figureVersions, get(app, "/api/figures/waltz.whisk/versions"), "number", "figure version");
         List<String> songs = new ArrayList<>();
-        get(app, "/api/songs").forEach(one -> songs.add(one.get("id").asText()));
+        String after = "";
+        do {
+            JsonNode page = get(app, "/api/songs?limit=500&after=" + after);
+            page.get("lines").forEach(one -> songs.add(one.get("id").asText()));
+            after = page.path("next").asText("");
+        } while (!after.isEmpty() && !after.equals("null"));
         created.stream().filter(id -> !songs.contains(id)).forEach(id -> lost.add("song " + id));
         return lost;
     }
@@ -221,6 +220,10 @@ final class Writers {
         List<Integer> found = new ArrayList<>();
         there.forEach(one -> found.add(one.get(key).asInt()));
         for (int number : numbers) if (!found.contains(number)) lost.add(what + " " + number);
+    }
+
+    private static String first(RunningApp app, String path) throws IOException {
+        return get(app, path).at("/lines/0/id").asText();
     }
 
     private static JsonNode get(RunningApp app, String path) throws IOException {

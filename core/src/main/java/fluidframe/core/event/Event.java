@@ -1,6 +1,7 @@
 package fluidframe.core.event;
 
 import fluidframe.core.count.Dance;
+import fluidframe.core.count.TempoBand;
 import fluidframe.core.couple.Hold;
 import fluidframe.core.routine.Hall;
 import java.util.List;
@@ -28,21 +29,11 @@ public record Event(
         Set<String> permitted,
         int leastSeconds,
         int mostSeconds,
-        Map<Dance, Band> tempos,
+        Map<Dance, TempoBand> tempos,
         Optional<Hall> floor,
         Set<String> barred,
         boolean freeElements,
         Set<Hold> barredHolds) {
-    /** A tempo band in bars a minute. */
-    public record Band(double slowest, double fastest) {
-        public Band {
-            if (!(slowest > 0 && fastest >= slowest)) {
-                throw new IllegalArgumentException(
-                        "A tempo band must go from a slower to a faster tempo, but was " + slowest + " to " + fastest);
-            }
-        }
-    }
-
     public Event {
         if (leastSeconds < 0 || mostSeconds < 0 || mostSeconds > 0 && mostSeconds < leastSeconds) {
             throw new IllegalArgumentException("The time must be from the shortest to the longest, but was "

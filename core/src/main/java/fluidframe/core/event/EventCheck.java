@@ -1,6 +1,7 @@
 package fluidframe.core.event;
 
 import fluidframe.core.chart.Step;
+import fluidframe.core.count.TempoBand;
 import fluidframe.core.couple.Hold;
 import fluidframe.core.couple.Role;
 import fluidframe.core.floor.Stride;
@@ -35,7 +36,7 @@ public final class EventCheck {
      * @param played the slowest and fastest tempo to which it is danced, in bars a minute
      * @param seconds how long the routine lasts, with the song it is set to
      */
-    public static List<Event.Line> of(Event event, RoutineWork work, Event.Band played, double seconds, Stride stride) {
+    public static List<Event.Line> of(Event event, RoutineWork work, TempoBand played, double seconds, Stride stride) {
         EventCheck check = new EventCheck(event, work);
         check.dance();
         if (event.tempos().containsKey(work.dance())) check.tempo(played);
@@ -44,6 +45,7 @@ public final class EventCheck {
         check.barred();
         check.holds();
         check.elements();
+        check.missing();
         check.joins();
         event.floor().ifPresent(floor -> check.floor(floor, stride));
         return check.lines;
@@ -59,8 +61,8 @@ public final class EventCheck {
         add("Dance", danced, danced ? title + " is danced there." : title + " is not danced there.", List.of());
     }
 
-    private void tempo(Event.Band played) {
-        Event.Band band = event.tempos().get(work.dance());
+    private void tempo(TempoBand played) {
+        TempoBand band = event.tempos().get(work.dance());
         boolean kept = played.slowest() >= band.slowest() && played.fastest() <= band.fastest();
         add(
                 "Tempo",
@@ -70,7 +72,7 @@ public final class EventCheck {
                 List.of());
     }
 
-    private static String range(Event.Band played) {
+    private static String range(TempoBand played) {
         String slowest = number(played.slowest());
         return played.slowest() == played.fastest() ? slowest : slowest + " to " + number(played.fastest());
     }
@@ -181,7 +183,7 @@ public final class EventCheck {
     }
 
     private void elements() {
-        List<Integer> free = blocks(Block::isFree);
+        List<Integer> free = blocks(block -> block.isFree() && !block.isMissing());
         if (free.isEmpty()) return;
         if (!event.freeElements()) {
             add("Free elements", false, "None are permitted, but there are: " + named(free) + ".", free);
@@ -192,6 +194,12 @@ public final class EventCheck {
                 Event.Verdict.ASK,
                 "What is done in them no chart tells; ask the organiser about lifts and supports: " + named(free) + ".",
                 free));
+    }
+
+    /** What is not known cannot be judged. */
+    private void missing() {
+        List<Integer> missing = blocks(Block::isMissing);
+        if (!missing.isEmpty()) add("Figures", false, "Not in the library: " + named(missing) + ".", missing);
     }
 
     private void joins() {

@@ -56,14 +56,30 @@ public final class Customary {
     public static Link best(List<Danceable> before, List<Danceable> after) {
         Link best = null;
         for (Danceable first : before) {
-            for (int rotation : first.entryRotations()) {
-                Arrival arrival = Arrival.after(first, rotation, first.chart().startBeat());
-                for (Danceable next : after) {
-                    Link link = Linker.link(arrival, next);
-                    if (best == null || better(link, best)) best = link;
-                    if (best.verdict() == Link.Verdict.YES) return best;
-                }
+            List<Arrival> arrivals = arrivals(first);
+            for (Danceable next : after) {
+                Link link = best(arrivals, next);
+                if (best == null || better(link, best)) best = link;
+                if (best.verdict() == Link.Verdict.YES) return best;
             }
+        }
+        return best;
+    }
+
+    /** How a figure is left from every alignment on which it may begin. */
+    static List<Arrival> arrivals(Danceable before) {
+        return before.entryRotations().stream()
+                .map(rotation -> Arrival.after(before, rotation, before.chart().startBeat()))
+                .toList();
+    }
+
+    /** The most favourable answer over all of them; there is at least one. */
+    static Link best(List<Arrival> arrivals, Danceable next) {
+        Link best = null;
+        for (Arrival arrival : arrivals) {
+            Link link = Linker.link(arrival, next);
+            if (best == null || better(link, best)) best = link;
+            if (best.verdict() == Link.Verdict.YES) return best;
         }
         return best;
     }

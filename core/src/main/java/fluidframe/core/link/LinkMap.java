@@ -46,9 +46,12 @@ public record LinkMap(List<Band> beginnings, List<Band> endings, List<Cell> cell
                 .toList();
         List<Cell> cells = new ArrayList<>();
         for (Danceable before : whole) {
+            List<Arrival> arrivals = Customary.arrivals(before);
             for (Danceable after : whole) {
-                Link best = Customary.best(List.of(before), List.of(after));
                 boolean customary = Customary.isNamed(before.figure(), after.figure());
+                // Feet, position and hold are the same on every alignment, and most pairs end here.
+                if (!customary && !Linker.mayFollow(arrivals.get(0), after)) continue;
+                Link best = Customary.best(arrivals, after);
                 if (customary || best.verdict() != Link.Verdict.NO) {
                     cells.add(new Cell(
                             before.figure().id(),

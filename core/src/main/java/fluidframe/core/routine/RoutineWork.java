@@ -1,6 +1,5 @@
 package fluidframe.core.routine;
 
-import fluidframe.core.chart.Reading;
 import fluidframe.core.count.Beats;
 import fluidframe.core.count.Dance;
 import fluidframe.core.couple.Role;
@@ -44,33 +43,25 @@ public final class RoutineWork {
     }
 
     /**
-     * Refuses a figure, part, variant or timing that the repertoire does not have, naming its place.
+     * What the repertoire does not have keeps its place, with the reason, and the joins are judged round it.
      *
      * @param startTurn by how many sixteenths the first figure is turned from its chart; the nearest alignment on which it
      *     may begin is taken
      */
     public static RoutineWork of(Dance dance, List<? extends Placed> placed, Repertoire repertoire, int startTurn) {
         RoutineWork work = new RoutineWork(repertoire, dance, startTurn);
-        for (int i = 0; i < placed.size(); i++) {
-            Placed item = placed.get(i);
-            if (item instanceof PlacedElement element) work.append(element);
-            else if (item instanceof PlacedFigure figure) work.append(work.find(figure, i + 1), figure.corner());
+        for (Placed item : placed) {
+            if (item instanceof PlacedElement element) {
+                work.appendFree(element.name(), element.length(), Optional.empty());
+            } else if (item instanceof PlacedFigure figure) {
+                try {
+                    work.append(PlaceFinder.of(figure, dance, repertoire), figure.corner());
+                } catch (IllegalArgumentException e) {
+                    work.appendFree(PlaceFinder.name(figure, repertoire), dance.bar(), Optional.of(e.getMessage()));
+                }
+            }
         }
         return work;
-    }
-
-    private Danceable find(PlacedFigure figure, int place) {
-        Danceable danced = repertoire
-                .find(figure.figureId(), figure.use())
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "Figure " + place + " of the routine must be in the library, but \"" + figure.figureId()
-                                + "\" with that part or variant is not"));
-        if (danced.figure().dance() != dance) {
-            throw new IllegalArgumentException("Figure " + place + " of the routine must be a " + dance
-                    + " figure, but was a " + danced.figure().dance() + " figure");
-        }
-        if (figure.timing().isEmpty()) return danced;
-        return Danceable.of(new Reading(figure.timing(), List.of(), 0).of(danced.figure()), figure.use());
     }
 
     private Beats now() {
@@ -81,14 +72,14 @@ public final class RoutineWork {
         return blocks.get(blocks.size() - 1);
     }
 
-    private void append(PlacedElement element) {
+    private void appendFree(String name, Beats length, Optional<String> missing) {
         int rotation = blocks.isEmpty() ? startTurn : leftTurned(last());
         int corners = blocks.isEmpty() ? 0 : last().corners();
         if (!blocks.isEmpty()) {
             Link link = new Link(Link.Verdict.YES, List.of(), List.of(), 0);
             junctions.add(new Junction(blocks.size(), link, false, true));
         }
-        blocks.add(new Block(element.name(), Optional.empty(), now(), element.length(), rotation, corners));
+        blocks.add(new Block(name, Optional.empty(), now(), length, rotation, corners, missing));
     }
 
     /** How far the man's feet are turned from the line of dance after a block. */
@@ -119,7 +110,8 @@ public final class RoutineWork {
     }
 
     private void add(Danceable danced, Beats start, int rotation, int corners) {
-        blocks.add(new Block(danced.name(), Optional.of(danced), start, danced.length(), rotation, corners));
+        blocks.add(new Block(
+                danced.name(), Optional.of(danced), start, danced.length(), rotation, corners, Optional.empty()));
     }
 
     /** The shortest ways to mend a join between figures; none for one that holds. Each takes a search of its own. */
@@ -198,6 +190,11 @@ public final class RoutineWork {
 
     public Beats length() {
         return blocks.isEmpty() ? Beats.ZERO : now().minus(blocks.get(0).start());
+    }
+
+    /** How many of the blocks stand for figures that cannot be found. */
+    public int missing() {
+        return (int) blocks.stream().filter(Block::isMissing).count();
     }
 
     /** The state after block {@code index} (from 0); empty before the first and after a free element. */

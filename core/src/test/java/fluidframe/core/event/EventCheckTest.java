@@ -7,6 +7,7 @@ import fluidframe.core.TestChart;
 import fluidframe.core.chart.FigureUse;
 import fluidframe.core.count.Beats;
 import fluidframe.core.count.Dance;
+import fluidframe.core.count.TempoBand;
 import fluidframe.core.couple.Hold;
 import fluidframe.core.floor.Point;
 import fluidframe.core.floor.Stride;
@@ -47,7 +48,7 @@ class EventCheckTest {
                 permitted,
                 5,
                 20,
-                Map.of(Dance.WALTZ, new Event.Band(28, 30)),
+                Map.of(Dance.WALTZ, new TempoBand(28, 30)),
                 Optional.of(new Hall(24, 14, new Point(2, 12))),
                 barred,
                 free,
@@ -57,7 +58,7 @@ class EventCheckTest {
     private static final Event PLAIN = heats(Set.of(), Set.of(), true, Set.of());
 
     private static List<Event.Line> check(Event event, RoutineWork work, double tempo, double seconds) {
-        return EventCheck.of(event, work, new Event.Band(tempo, tempo), seconds, Stride.USUAL);
+        return EventCheck.of(event, work, new TempoBand(tempo, tempo), seconds, Stride.USUAL);
     }
 
     private static List<String> broken(List<Event.Line> lines) {
@@ -87,7 +88,7 @@ class EventCheckTest {
                 Set.of(),
                 0,
                 0,
-                Map.of(Dance.TANGO, new Event.Band(31, 33)),
+                Map.of(Dance.TANGO, new TempoBand(31, 33)),
                 Optional.empty(),
                 Set.of(),
                 true,
@@ -131,7 +132,7 @@ class EventCheckTest {
                 Set.of(),
                 0,
                 0,
-                Map.of(Dance.WALTZ, new Event.Band(28, 30)),
+                Map.of(Dance.WALTZ, new TempoBand(28, 30)),
                 Optional.of(new Hall(4, 4, new Point(2, 2))),
                 Set.of(),
                 true,
@@ -143,7 +144,7 @@ class EventCheckTest {
     @Test
     void judgesEveryTempoOfASongAndNotOnlyTheFirst() {
         RoutineWork work = work("natural-turn", "closed-change");
-        List<Event.Line> slowing = EventCheck.of(PLAIN, work, new Event.Band(24, 29), 6.2, Stride.USUAL);
+        List<Event.Line> slowing = EventCheck.of(PLAIN, work, new TempoBand(24, 29), 6.2, Stride.USUAL);
         assertThat(broken(slowing)).containsExactly("Tempo");
         assertThat(slowing).anySatisfy(line -> assertThat(line.detail()).startsWith("24 to 29 bars a minute"));
     }
@@ -156,7 +157,7 @@ class EventCheckTest {
                 Set.of(),
                 12,
                 20,
-                Map.of(Dance.WALTZ, new Event.Band(28, 30)),
+                Map.of(Dance.WALTZ, new TempoBand(28, 30)),
                 Optional.of(new Hall(24, 4, new Point(12, 2))),
                 Set.of(),
                 true,
@@ -168,7 +169,7 @@ class EventCheckTest {
 
     @Test
     void refusesAnEventThatNobodyCouldMeet() {
-        assertThatThrownBy(() -> new Event.Band(31, 29)).hasMessageContaining("was 31.0 to 29.0");
+        assertThatThrownBy(() -> new TempoBand(31, 29)).hasMessageContaining("was 31.0 to 29.0");
         assertThatThrownBy(() ->
                         new Event("x", "", Set.of(), 90, 60, Map.of(), Optional.empty(), Set.of(), true, Set.of()))
                 .hasMessageContaining("was 90 to 60 seconds");

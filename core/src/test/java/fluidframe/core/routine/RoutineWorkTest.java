@@ -183,11 +183,25 @@ class RoutineWorkTest {
     }
 
     @Test
-    void refusesFiguresThatAreNotThere() {
-        assertThatThrownBy(() -> work("natural-turn", "tumble"))
-                .hasMessageStartingWith("Figure 2 of the routine must be in the library, but \"tumble\"");
-        assertThatThrownBy(() -> RoutineWork.of(Dance.TANGO, List.of(placed("whisk")), repertoire))
-                .hasMessage("Figure 1 of the routine must be a tango figure, but was a waltz figure");
+    void keepsThePlaceOfAFigureThatIsNotThereAndJudgesTheJoinsRoundIt() {
+        RoutineWork work = work("natural-turn", "tumble", "whisk");
+        Block missing = work.blocks().get(1);
+        assertThat(missing.missing())
+                .hasValueSatisfying(why -> assertThat(why).contains("tumble").contains("not in the library"));
+        assertThat(missing.length()).isEqualTo(Dance.WALTZ.bar());
+        assertThat(work.missing()).isEqualTo(1);
+        assertThat(work.junctions()).allMatch(Junction::free).noneMatch(Junction::isBroken);
+        assertThat(work.blocks().get(2).start()).isEqualTo(missing.end());
+        assertThat(RoutineWork.of(Dance.TANGO, List.of(placed("whisk")), repertoire)
+                        .blocks()
+                        .get(0)
+                        .missing())
+                .hasValueSatisfying(
+                        why -> assertThat(why).contains("figure of Waltz").contains("this routine is Tango"));
+    }
+
+    @Test
+    void anEmptyRoutineHasNoLengthAndNoFeet() {
         assertThat(work().length().isZero()).isTrue();
         assertThat(work().floor(HALL, Stride.USUAL).footfalls()).isEmpty();
     }

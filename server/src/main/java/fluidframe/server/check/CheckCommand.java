@@ -3,13 +3,10 @@ package fluidframe.server.check;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
-import fluidframe.core.check.RuleBook;
-import fluidframe.core.couple.Role;
-import fluidframe.core.rule.Finding;
-import fluidframe.core.rule.Sheet;
-import fluidframe.library.ChartReader;
-import fluidframe.library.Problem;
-import fluidframe.library.ReadResult;
+import fluidframe.core.chart.Chart;
+import fluidframe.core.link.Repertoire;
+import fluidframe.library.shipped.ShippedLibrary;
+import fluidframe.library.text.Problem;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.charset.MalformedInputException;
@@ -17,20 +14,20 @@ import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
-import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 
 /**
- * {@code check [--json] FILE...}: prints what the rules find. Exit code 0 without broken findings, 1 with at least one,
- * 2 if a file cannot be read or no file is named.
+ * {@code check [--json] FILE...}: prints what there is to find: in figures by the rules, in routines the joins that do not hold.
+ * Exit code 0 without broken findings, 1 with at least one, 2 if a file cannot be read or no file is named.
  */
 public final class CheckCommand {
     /** The largest file read, in bytes. */
     private static final long MAX_BYTES = 2_000_000;
 
-    /** One line of the answer; {@code role} is null for the figure as a whole, {@code step} counts from 1. */
-    record Line(String file, String rule, String severity, String role, int step, String message) {}
-
+    private Repertoire repertoire;
     private final PrintStream out;
     private final PrintStream err;
 
@@ -48,24 +45,42 @@ public final class CheckCommand {
                 .toList();
         if (files.isEmpty() || !unknown.isEmpty()) {
             if (!unknown.isEmpty()) err.println("Unknown option " + unknown.get(0) + ".");
-            err.println("Usage: check [--json] FILE...   (charts in the format fluidframe/figure@1, YAML or JSON)");
+            err.println(
+                    "Usage: check [--json] FILE...   (figures, routines, songs, events and lists in the open format, YAML or JSON)");
             return 2;
         }
-        List<Line> lines = new ArrayList<>();
-        boolean unreadable = false;
-        for (String file : files) unreadable |= !check(file, lines);
+        List<CheckedFile> read =
+                files.stream().flatMap(file -> read(file).stream()).toList();
+        for (CheckedFile file : read) {
+            for (Problem problem : file.problems()) err.println(file.name() + ": " + problem);
+        }
+        List<CheckedFile.Line> lines = read.stream()
+                .flatMap(file -> file.findings(() -> repertoire(read)).stream())
+                .toList();
+        boolean unreadable = read.size() < files.size()
+                || read.stream().anyMatch(file -> file.value().isEmpty());
         if (json) printJson(lines);
         else printText(lines, files.size());
         boolean broken = lines.stream().anyMatch(line -> line.severity().equals("broken"));
         return unreadable ? 2 : broken ? 1 : 0;
     }
 
-    private boolean check(String file, List<Line> lines) {
-        String text;
+    /** The figures that ship, and those among the files. */
+    private Repertoire repertoire(List<CheckedFile> read) {
+        if (repertoire == null) {
+            Map<String, Chart> charts = new LinkedHashMap<>();
+            ShippedLibrary.load().forEach(chart -> charts.put(chart.id(), chart));
+            read.forEach(file -> file.chart().ifPresent(chart -> charts.put(chart.id(), chart)));
+            repertoire = Repertoire.of(charts.values());
+        }
+        return repertoire;
+    }
+
+    private Optional<CheckedFile> read(String file) {
         try {
             Path path = Path.of(file);
             if (Files.size(path) > MAX_BYTES) return refuse(file, "is larger than " + MAX_BYTES + " bytes");
-            text = Files.readString(path);
+            return Optional.of(CheckedFile.read(file, Files.readString(path)));
         } catch (NoSuchFileException e) {
             return refuse(file, "does not exist");
         } catch (MalformedInputException e) {
@@ -73,34 +88,17 @@ public final class CheckCommand {
         } catch (IOException | InvalidPathException e) {
             return refuse(file, "cannot be read: " + e.getMessage());
         }
-        ReadResult result = ChartReader.read(text);
-        for (Problem problem : result.problems()) err.println(file + ": " + problem);
-        if (result.chart().isEmpty()) return false;
-        for (RuleBook.Checked checked :
-                RuleBook.standard().checkWithVariants(Sheet.of(result.chart().get()))) {
-            if (!checked.isOpen()) continue;
-            Finding finding = checked.finding();
-            String message =
-                    checked.variant().map(v -> "In the variant \"" + v + "\": ").orElse("") + finding.reason();
-            lines.add(new Line(
-                    file,
-                    finding.rule().text(),
-                    finding.severity().toString(),
-                    finding.role().map(Role::toString).orElse(null),
-                    finding.step(),
-                    message));
-        }
-        return true;
     }
 
-    private boolean refuse(String file, String why) {
+    private Optional<CheckedFile> refuse(String file, String why) {
         err.println(file + " " + why + ".");
-        return false;
+        return Optional.empty();
     }
 
-    private void printText(List<Line> lines, int files) {
-        for (Line line : lines) {
-            String where = line.role() == null ? "" : ", " + line.role() + " " + line.step();
+    private void printText(List<CheckedFile.Line> lines, int files) {
+        for (CheckedFile.Line line : lines) {
+            String role = line.role() == null ? "" : line.role() + " ";
+            String where = line.step() == 0 ? "" : ", " + (line.role() == null ? "place " : role) + line.step();
             out.println(line.file() + ": " + line.severity() + " [" + line.rule() + where + "] " + line.message());
         }
         long broken =
@@ -109,7 +107,7 @@ public final class CheckCommand {
                 + (lines.size() == 1 ? " finding, " : " findings, ") + broken + " broken");
     }
 
-    private void printJson(List<Line> lines) {
+    private void printJson(List<CheckedFile.Line> lines) {
         try {
             out.println(new ObjectMapper()
                     .enable(SerializationFeature.INDENT_OUTPUT)

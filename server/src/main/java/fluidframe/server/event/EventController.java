@@ -1,65 +1,49 @@
 package fluidframe.server.event;
 
-import jakarta.validation.Valid;
-import jakarta.validation.constraints.Min;
-import jakarta.validation.constraints.NotNull;
-import java.util.List;
-import java.util.UUID;
-import org.springframework.http.HttpStatus;
-import org.springframework.web.bind.annotation.DeleteMapping;
+import fluidframe.core.event.EventTerms;
+import fluidframe.server.store.Document;
+import fluidframe.server.store.DocumentController;
+import fluidframe.server.store.Documents;
+import fluidframe.server.store.Page;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.PutMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Events over HTTP. */
 @RestController
 @RequestMapping("/api/events")
-class EventController {
-    /** A save and the version it was begun from. */
-    record EventSave(
-            @Min(0) long expectedVersion, @NotNull @Valid EventDraft event) {}
+class EventController extends DocumentController<EventTerms, EventView> {
+    private final Documents<EventTerms, EventView.EventSummary> events;
+    private final EventReports reports;
 
-    private final EventService events;
-
-    EventController(EventService events) {
+    EventController(Documents<EventTerms, EventView.EventSummary> events, EventReports reports) {
+        super(events);
         this.events = events;
+        this.reports = reports;
     }
 
     @GetMapping
-    List<EventView.EventSummary> list() {
-        return events.list();
-    }
-
-    @PostMapping
-    @ResponseStatus(HttpStatus.CREATED)
-    EventView create(@Valid @RequestBody EventDraft draft) {
-        return events.create(draft);
-    }
-
-    @GetMapping("/{id}")
-    EventView get(@PathVariable UUID id) {
-        return events.get(id);
-    }
-
-    @PutMapping("/{id}")
-    EventView save(@PathVariable UUID id, @Valid @RequestBody EventSave save) {
-        return events.save(id, save.expectedVersion(), save.event());
-    }
-
-    @DeleteMapping("/{id}")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void delete(@PathVariable UUID id) {
-        events.delete(id);
+    Page<EventView.EventSummary> list(
+            @RequestParam(defaultValue = "") String q,
+            @RequestParam(defaultValue = "") String after,
+            @RequestParam(defaultValue = "100") int limit) {
+        return events.page(new Page.Request("", q, after, limit));
     }
 
     @GetMapping("/{id}/report")
-    EventView.EventReport report(@PathVariable UUID id, @RequestParam UUID routine) {
-        return events.check(id, routine);
+    EventView.EventReport report(@PathVariable String id, @RequestParam String routine) {
+        return reports.of(id, routine);
+    }
+
+    @Override
+    protected void refuse(EventTerms terms, String id) {
+        reports.refuse(terms);
+    }
+
+    @Override
+    protected EventView view(Document<EventTerms> kept) {
+        return new EventView(kept.id(), kept.version(), kept.savedAt(), kept.problems(), json(kept.value()));
     }
 }

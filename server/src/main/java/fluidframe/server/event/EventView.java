@@ -1,14 +1,24 @@
 package fluidframe.server.event;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import fluidframe.core.event.Event;
+import fluidframe.library.text.Problem;
+import fluidframe.server.web.ApiDescription;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
-import java.util.UUID;
+import org.springframework.lang.Nullable;
 
 /** An event as kept. */
-record EventView(UUID id, long version, EventDraft event) {
+record EventView(
+        String id,
+        long version,
+        Instant savedAt,
+        List<Problem> problems,
+        @Schema(ref = ApiDescription.EVENT) JsonNode document) {
     /** A line in the list of events. */
-    record EventSummary(UUID id, String name, List<String> dances) {}
+    record EventSummary(String name, List<String> dances) {}
 
     /**
      * A routine against an event, to be handed over.
@@ -19,7 +29,7 @@ record EventView(UUID id, long version, EventDraft event) {
             String event,
             String routine,
             String dance,
-            String couple,
+            @Nullable String couple,
             double seconds,
             boolean kept,
             List<LineView> lines) {}

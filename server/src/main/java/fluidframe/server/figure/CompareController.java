@@ -6,14 +6,17 @@ import fluidframe.core.chart.Chart;
 import fluidframe.core.couple.Role;
 import fluidframe.core.direction.TurnText;
 import fluidframe.core.ledger.Ledger;
-import fluidframe.library.ChartComparison;
-import fluidframe.library.ChartDifference;
+import fluidframe.library.figure.ChartComparison;
+import fluidframe.library.figure.ChartDifference;
+import fluidframe.server.chart.Charts;
+import fluidframe.server.chart.WorkView;
 import fluidframe.server.web.ApiDescription;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import org.springframework.lang.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -24,8 +27,8 @@ class CompareController {
     /** One side: a figure as it stands, one of its versions ({@code id@3}, {@code id@0} for the shipped one), or a chart. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     record Side(
-            @Size(max = 100) String figure,
-            @Schema(ref = ApiDescription.CHART) JsonNode chart) {}
+            @Nullable @Size(max = 100) String figure,
+            @Nullable @Schema(ref = ApiDescription.CHART) JsonNode chart) {}
 
     /** Both sides. */
     record Comparing(
@@ -64,12 +67,12 @@ class CompareController {
     }
 
     private Chart chart(Side side) {
-        if (side.chart() != null && !side.chart().isNull()) return figures.read(side.chart());
+        if (side.chart() != null && !side.chart().isNull()) return Charts.read(side.chart());
         if (side.figure() == null || side.figure().isBlank()) {
             throw new IllegalArgumentException("Each side must name a figure or hold a chart");
         }
         int at = side.figure().indexOf('@');
-        if (at < 0) return figures.read(figures.get(side.figure()).chart());
+        if (at < 0) return figures.chart(side.figure());
         String number = side.figure().substring(at + 1);
         if (!number.matches("\\d{1,6}")) {
             throw new IllegalArgumentException(

@@ -3,8 +3,20 @@ package fluidframe.server.figure;
 import com.fasterxml.jackson.databind.JsonNode;
 import fluidframe.core.chart.Chart;
 import fluidframe.core.count.Dance;
-import fluidframe.library.ChartDifference;
-import fluidframe.library.ChartWriter;
+import fluidframe.core.proposal.ChartMaker;
+import fluidframe.library.figure.ChartDifference;
+import fluidframe.library.figure.ChartFormat;
+import fluidframe.library.figure.ChartWriter;
+import fluidframe.server.chart.Charts;
+import fluidframe.server.refusal.NotFoundException;
+import fluidframe.server.refusal.UnreadableException;
+import fluidframe.server.repertoire.FigureListing;
+import fluidframe.server.repertoire.FigureSummary;
+import fluidframe.server.store.Document;
+import fluidframe.server.store.DocumentController;
+import fluidframe.server.store.DocumentSave;
+import fluidframe.server.store.Documents;
+import fluidframe.server.store.Drafts;
 import fluidframe.server.web.ApiDescription;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -16,6 +28,7 @@ import java.util.Optional;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
+import org.springframework.lang.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -27,25 +40,27 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Figures over HTTP. */
+/** Figures over HTTP: shipped ones, the coach's own, and those only begun. */
 @RestController
 @RequestMapping("/api/figures")
-class FigureController {
-    /** A save: the version it was begun from, the whole chart, and what the author says of the change. */
-    record FigureSave(
-            @Min(0) int expectedVersion,
-            @NotNull @Schema(ref = ApiDescription.CHART) JsonNode chart,
-            @Size(max = 500) String note) {}
-
-    /** Unsaved work. */
+class FigureController extends DocumentController<Chart, FigureView> {
+    /**
+     * Unsaved work.
+     *
+     * @param sent the window and the number of what it sends
+     * @param instead another window's work that this one has gone on with; it is given up if that has sent nothing since
+     */
     record FigureDraft(
-            @Min(0) int baseVersion,
-            @NotNull @Schema(ref = ApiDescription.CHART) JsonNode chart) {}
+            @NotNull @Valid Drafts.Sent sent,
+            @Nullable @Valid Drafts.Sent instead,
+            @Min(0) long baseVersion,
+            @NotNull @Schema(ref = ApiDescription.CHART) JsonNode document) {}
 
     private final FigureService figures;
     private final FigureDrafts drafts;
 
-    FigureController(FigureService figures, FigureDrafts drafts) {
+    FigureController(Documents<Chart, FigureListing> charts, FigureService figures, FigureDrafts drafts) {
+        super(charts);
         this.figures = figures;
         this.drafts = drafts;
     }
@@ -57,53 +72,73 @@ class FigureController {
         return figures.list(dance.equals("all") ? Optional.empty() : Optional.of(Dance.parse(dance)), q);
     }
 
-    @GetMapping("/{id}")
-    FigureView get(@PathVariable String id) {
+    @Override
+    public FigureView get(@PathVariable String id) {
         return figures.get(id);
     }
 
-    @PutMapping("/{id}")
-    FigureView save(@PathVariable String id, @Valid @RequestBody FigureSave save) {
-        Chart chart = figures.read(save.chart());
+    /** A chart of its own name; one whose name is taken gets the next that is free. */
+    @Override
+    public FigureView create(@RequestBody JsonNode document) {
+        Chart chart = Charts.read(document);
+        String name = chart.identity().name();
+        for (int i = 2; isTaken(ChartMaker.idFor(chart.dance(), name)); i++) {
+            name = chart.identity().name() + " " + i;
+        }
+        return view(figures.add(ChartMaker.copy(chart, name), "kept beside another"));
+    }
+
+    private boolean isTaken(String id) {
+        try {
+            figures.get(id);
+            return true;
+        } catch (NotFoundException e) {
+            return false;
+        }
+    }
+
+    @Override
+    public FigureView save(@PathVariable String id, @Valid @RequestBody DocumentSave save) {
+        Chart chart = Charts.read(save.document());
         figures.save(id, save.expectedVersion(), chart, save.note() == null ? "" : save.note());
+        if (save.drafts() != null) save.drafts().forEach(sent -> drafts.spend(id, sent));
+        drafts.spendBegun(id);
         return figures.get(id);
     }
 
-    /** Takes YAML only: plain text could be posted here by any page in the browser without asking. */
-    @PostMapping(consumes = "application/yaml")
-    @ResponseStatus(HttpStatus.CREATED)
-    FigureView add(@RequestBody String text) {
-        Chart chart = FigureService.read(text);
-        figures.add(chart);
-        return figures.get(chart.id());
+    @Override
+    public FigureView take(@RequestBody String text) {
+        Chart chart = ChartFormat.CHART.read(text).orThrow(UnreadableException::new);
+        return view(figures.add(chart, "read from a file"));
+    }
+
+    /** The coach's chart goes into the bin; of a shipped figure the shipped chart shows again. */
+    @Override
+    public void delete(@PathVariable String id) {
+        figures.bin(id);
     }
 
     @PutMapping("/{id}/draft")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void keepDraft(@PathVariable @Size(max = 80) String id, @Valid @RequestBody FigureDraft draft) {
-        drafts.keep(id, draft.baseVersion(), draft.chart());
+        drafts.keep(id, draft.sent(), draft.baseVersion(), draft.document());
+        if (draft.instead() != null) drafts.spend(id, draft.instead());
     }
 
+    /** Gives up what one window has not saved, or all that is not saved. */
     @DeleteMapping("/{id}/draft")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void discardDraft(@PathVariable String id) {
-        drafts.discard(id);
-    }
-
-    @DeleteMapping("/{id}/copy")
-    FigureView reset(@PathVariable String id) {
-        figures.reset(id);
-        return figures.get(id);
-    }
-
-    @GetMapping("/{id}/versions")
-    List<FigureView.VersionView> versions(@PathVariable String id) {
-        return figures.versions(id);
+    void discardDraft(
+            @PathVariable @Size(max = 80) String id,
+            @RequestParam(defaultValue = "") @Size(max = 40) String window,
+            @RequestParam(defaultValue = "0") long number) {
+        if (window.isEmpty()) drafts.spendAll(id);
+        else drafts.spend(id, new Drafts.Sent(window, number));
     }
 
     @GetMapping("/{id}/versions/{number}")
     @Schema(ref = ApiDescription.CHART)
-    JsonNode version(@PathVariable String id, @PathVariable int number) {
+    JsonNode version(@PathVariable String id, @PathVariable long number) {
         return ChartWriter.toJson(figures.version(id, number));
     }
 
@@ -111,16 +146,20 @@ class FigureController {
     @PostMapping("/{id}/differences")
     List<ChartDifference.Change> differences(
             @PathVariable String id,
-            @RequestParam(defaultValue = "0") int from,
+            @RequestParam(defaultValue = "0") long from,
             @RequestBody @Schema(ref = ApiDescription.CHART) JsonNode chart) {
-        Chart now = figures.read(chart);
-        return ChartDifference.between(figures.version(id, from), now);
+        return ChartDifference.between(figures.version(id, from), Charts.read(chart));
     }
 
-    @GetMapping(value = "/{id}/file", produces = "application/yaml")
-    ResponseEntity<String> file(@PathVariable String id) {
+    @Override
+    public ResponseEntity<String> file(@PathVariable String id) {
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + id + ".yaml\"")
-                .body(figures.text(id));
+                .body(ChartWriter.toYaml(figures.chart(id)));
+    }
+
+    @Override
+    protected FigureView view(Document<Chart> kept) {
+        return figures.get(kept.id());
     }
 }

@@ -3,61 +3,127 @@ package fluidframe.server.figure;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import fluidframe.library.ChartSchema;
-import fluidframe.library.Problem;
-import fluidframe.server.web.UnreadableException;
-import java.time.Instant;
+import fluidframe.core.chart.Chart;
+import fluidframe.core.count.Dance;
+import fluidframe.core.proposal.ChartMaker;
+import fluidframe.library.figure.ChartSalvage;
+import fluidframe.library.figure.ChartSchema;
+import fluidframe.library.figure.ChartWriter;
+import fluidframe.library.text.Problem;
+import fluidframe.server.refusal.UnreadableException;
+import fluidframe.server.repertoire.FigureShelf;
+import fluidframe.server.store.Drafts;
+import fluidframe.server.store.Kind;
+import fluidframe.server.store.Ref;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
-/** Unsaved work, kept as typed so that a closed window loses nothing. */
+/** Unsaved work on figures; some figures are nothing else yet. */
 @Service
 class FigureDrafts {
-    private static final int MAX_CHARACTERS = 1_000_000;
+    /** The window in whose name a figure is begun before any has opened it. */
+    private static final Drafts.Sent BEGUN = new Drafts.Sent("begun", 0);
 
-    private final FigureDraftRepository drafts;
+    private final Drafts drafts;
+    private final FigureShelf shelf;
     private final ObjectMapper mapper;
 
-    FigureDrafts(FigureDraftRepository drafts, ObjectMapper mapper) {
+    FigureDrafts(Drafts drafts, FigureShelf shelf, ObjectMapper mapper) {
         this.drafts = drafts;
+        this.shelf = shelf;
         this.mapper = mapper;
     }
 
-    @Transactional
-    void keep(String figureId, int baseVersion, JsonNode document) {
+    private static Ref ref(String id) {
+        return new Ref(Kind.FIGURE, id);
+    }
+
+    /** Refuses what is not even shaped like a chart. */
+    void keep(String id, Drafts.Sent sent, long baseVersion, JsonNode document) {
         List<Problem> shape = ChartSchema.shapeProblems(document);
         if (!shape.isEmpty()) throw new UnreadableException(shape);
-        String text = document.toString();
-        if (text.length() > MAX_CHARACTERS) {
-            throw new IllegalArgumentException(
-                    "A draft must be at most " + MAX_CHARACTERS + " characters, but has " + text.length());
+        drafts.keep(ref(id), sent, baseVersion, document.toString());
+    }
+
+    void spend(String id, Drafts.Sent sent) {
+        drafts.spend(ref(id), sent);
+    }
+
+    /** The figure exists: nobody begins it any more. */
+    void spendBegun(String id) {
+        drafts.spend(ref(id), BEGUN);
+    }
+
+    void spendAll(String id) {
+        drafts.spendAll(ref(id));
+    }
+
+    /** The newest first. */
+    List<FigureView.DraftView> of(String id) {
+        return drafts.of(ref(id)).stream()
+                .map(draft -> new FigureView.DraftView(
+                        draft.window(), draft.number(), draft.baseVersion(), tree(draft.text()), draft.savedAt()))
+                .toList();
+    }
+
+    Set<String> ids() {
+        return drafts.ids(Kind.FIGURE);
+    }
+
+    /** Keeps a new figure as a draft; refuses an id that is taken, saying by which figure. */
+    void begin(Chart chart) {
+        if (isTaken(chart.id()) || !of(chart.id()).isEmpty()) {
+            throw new IllegalArgumentException("There is a " + chart.dance().title() + " figure called \""
+                    + chart.identity().name() + "\" already: choose another name");
         }
-        drafts.save(FigureDraftEntity.of(figureId, baseVersion, text, Instant.now()));
+        keep(chart.id(), BEGUN, 0, ChartWriter.toJson(chart));
     }
 
-    @Transactional
-    void discard(String figureId) {
-        drafts.findById(figureId).ifPresent(drafts::delete);
+    private boolean isTaken(String id) {
+        return shelf.shipped(id).isPresent() || shelf.own(id).isPresent();
     }
 
-    @Transactional(readOnly = true)
-    Optional<FigureView.DraftView> of(String figureId) {
-        return drafts.findById(figureId)
-                .map(draft -> new FigureView.DraftView(draft.baseNumber(), tree(draft.document()), draft.savedAt()));
+    /** Figures that exist as drafts only. */
+    List<FigureView.BegunView> begun() {
+        return ids().stream()
+                .sorted()
+                .filter(id -> !isTaken(id))
+                .flatMap(id -> of(id).stream()
+                        .limit(1)
+                        .map(draft -> new FigureView.BegunView(
+                                id,
+                                draft.document().path("name").asText(id),
+                                draft.document().path("dance").asText(""),
+                                draft.savedAt())))
+                .toList();
     }
 
-    @Transactional(readOnly = true)
-    Set<String> figureIds() {
-        return drafts.findAll().stream().map(FigureDraftEntity::figureId).collect(Collectors.toSet());
+    /** A figure that exists as a draft only, as far as it can be read, else with its first row. */
+    Optional<Chart> chart(String id) {
+        return of(id).stream()
+                .findFirst()
+                .map(FigureView.DraftView::document)
+                .map(draft -> ChartSalvage.read(draft).chart().orElseGet(() -> placeholder(draft)));
     }
 
-    private JsonNode tree(String document) {
+    private static Chart placeholder(JsonNode draft) {
+        String dance = draft.path("dance").asText("waltz");
+        Dance known = Arrays.stream(Dance.values())
+                .filter(d -> d.toString().equals(dance))
+                .findFirst()
+                .orElse(Dance.WALTZ);
+        return ChartMaker.begun(
+                known,
+                draft.path("name").asText("Unnamed").replaceAll("^\\W*$", "Unnamed"),
+                MakeController.first(known));
+    }
+
+    private JsonNode tree(String text) {
         try {
-            return mapper.readTree(document);
+            return mapper.readTree(text);
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("A kept draft is JSON", e);
         }

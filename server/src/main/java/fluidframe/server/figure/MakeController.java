@@ -5,7 +5,7 @@ import fluidframe.core.chart.Step;
 import fluidframe.core.count.Dance;
 import fluidframe.core.couple.Role;
 import fluidframe.core.proposal.ChartMaker;
-import fluidframe.library.Shorthand;
+import fluidframe.library.typed.Shorthand;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -14,6 +14,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.springframework.http.HttpStatus;
+import org.springframework.lang.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -36,28 +37,30 @@ class MakeController {
             @NotNull From from,
             @NotBlank @Size(max = 40) String dance,
             @NotBlank @Size(max = 120) String name,
-            @Size(max = 80) String figure,
-            @Min(0) @Max(16) int times,
-            boolean mirrored) {}
+            @Nullable @Size(max = 80) String figure,
+            @Nullable @Min(0) @Max(16) int times,
+            @Nullable boolean mirrored) {}
 
     private final FigureService figures;
+    private final FigureDrafts drafts;
 
-    MakeController(FigureService figures) {
+    MakeController(FigureService figures, FigureDrafts drafts) {
         this.figures = figures;
+        this.drafts = drafts;
     }
 
     @PostMapping("/api/new-figures")
     @ResponseStatus(HttpStatus.CREATED)
     FigureView make(@Valid @RequestBody NewFigure asked) {
         Chart chart = chart(asked);
-        figures.begin(chart);
+        drafts.begin(chart);
         return figures.get(chart.id());
     }
 
     /** Figures begun and not yet saved. */
     @GetMapping("/api/new-figures")
     List<FigureView.BegunView> begun() {
-        return figures.begun();
+        return drafts.begun();
     }
 
     private Chart chart(NewFigure asked) {
@@ -68,7 +71,7 @@ class MakeController {
         if (asked.figure() == null || asked.figure().isBlank()) {
             throw new IllegalArgumentException("Say which figure to begin from");
         }
-        Chart original = figures.read(figures.get(asked.figure()).chart());
+        Chart original = figures.chart(asked.figure());
         switch (asked.from()) {
             case copy:
                 return ChartMaker.copy(original, asked.name());

@@ -1,8 +1,8 @@
 package fluidframe.server.job;
 
 import fluidframe.core.plan.Watch;
-import fluidframe.server.web.BusyException;
-import fluidframe.server.web.NotFoundException;
+import fluidframe.server.refusal.BusyException;
+import fluidframe.server.refusal.NotFoundException;
 import jakarta.annotation.PreDestroy;
 import java.util.Iterator;
 import java.util.LinkedHashMap;

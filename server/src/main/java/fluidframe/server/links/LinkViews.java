@@ -9,6 +9,7 @@ import fluidframe.core.link.LinkMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import org.springframework.lang.Nullable;
 
 /** Links as they are sent: verdicts are yes, yes-if or no. */
 final class LinkViews {
@@ -35,7 +36,13 @@ final class LinkViews {
 
     /** A figure, part or variant. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    record WayView(String key, String figure, String name, String variant, String part, double bars) {
+    record WayView(
+            String key,
+            String figure,
+            String name,
+            @Nullable String variant,
+            @Nullable String part,
+            double bars) {
         static WayView of(Danceable danced) {
             return new WayView(
                     LinkViews.key(danced),
@@ -87,7 +94,12 @@ final class LinkViews {
 
     /** A figure of a loop, with the corner taken before it. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    record LoopStep(String figure, String name, String variant, String part, boolean corner) {}
+    record LoopStep(
+            String figure,
+            String name,
+            @Nullable String variant,
+            @Nullable String part,
+            boolean corner) {}
 
     static String verdict(Link link) {
         return link.verdict().name().toLowerCase(Locale.ROOT).replace('_', '-');

@@ -1,7 +1,7 @@
 package fluidframe.server.list;
 
 import fluidframe.core.count.Dance;
-import fluidframe.library.Coverage;
+import fluidframe.library.list.Coverage;
 import java.util.List;
 
 /** How much of one dance is charted; counts as in {@link Coverage.OfDance}. */

@@ -1,119 +1,129 @@
 package fluidframe.server.list;
 
+import fluidframe.core.list.FigureList;
 import fluidframe.core.routine.FreeElement;
-import fluidframe.library.Coverage;
-import fluidframe.library.FigureList;
-import fluidframe.library.FigureLists;
-import fluidframe.library.FreeElements;
-import fluidframe.server.figure.FigureShelf;
+import fluidframe.library.list.Coverage;
+import fluidframe.library.list.ListFormat;
+import fluidframe.library.shipped.FreeElements;
+import fluidframe.server.repertoire.FigureShelf;
+import fluidframe.server.store.Document;
+import fluidframe.server.store.DocumentController;
+import fluidframe.server.store.DocumentSave;
+import fluidframe.server.store.Documents;
+import fluidframe.server.store.Page;
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
-import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Lists of levels, coverage and free elements over HTTP. */
+/** Lists of levels and coverage over HTTP. The list that ships stands among the others and cannot be changed. */
 @RestController
-@RequestMapping("/api")
-class ListController {
+@RequestMapping("/api/lists")
+class ListController extends DocumentController<FigureList, ListView> {
     /** A new list: the name, and which list it begins as. */
     record ListCopy(
             @NotBlank @Size(max = 80) String name, @NotBlank String from) {}
 
-    /** A save and the version it was begun from. */
-    record ListSave(
-            @Min(0) long expectedVersion,
-            @NotBlank @Size(max = 80) String name,
-            @NotNull @Size(max = 500) String note,
-
-            @NotNull @Size(min = 1, max = FigureList.MOST_LEVELS)
-            List<@Valid @NotNull LevelSave> levels) {
-        FigureList toList() {
-            return new FigureList(
-                    name,
-                    note,
-                    levels.stream()
-                            .map(level -> new FigureList.Level(level.name(), level.figures()))
-                            .toList());
-        }
-    }
-
-    record LevelSave(
-            @NotBlank @Size(max = 40) String name,
-            @NotNull @Size(max = 2000) List<@NotBlank String> figures) {}
-
-    private final ListService lists;
+    private final Documents<FigureList, ListView.ListSummary> own;
+    private final Lists lists;
     private final FigureShelf shelf;
 
-    ListController(ListService lists, FigureShelf shelf) {
+    ListController(Documents<FigureList, ListView.ListSummary> own, Lists lists, FigureShelf shelf) {
+        super(own);
+        this.own = own;
         this.lists = lists;
         this.shelf = shelf;
     }
 
-    @GetMapping("/lists")
-    List<ListView.ListSummary> all() {
-        return lists.all();
+    /** The one that ships comes first. */
+    @GetMapping
+    Page<ListView.ListSummary> list(
+            @RequestParam(defaultValue = "") String q,
+            @RequestParam(defaultValue = "") String after,
+            @RequestParam(defaultValue = "100") int limit) {
+        Page<ListView.ListSummary> page = own.page(new Page.Request("", q, after, limit));
+        if (!after.isEmpty() || !q.isEmpty()) return page;
+        List<Page.Line<ListView.ListSummary>> lines = new ArrayList<>();
+        lines.add(new Page.Line<>(Lists.STARTER, 0, Instant.EPOCH, ListView.ListSummary.of(lists.starter())));
+        lines.addAll(page.lines());
+        return new Page<>(lines, page.total() + 1, page.next());
     }
 
-    @GetMapping("/lists/{id}")
-    ListView get(@PathVariable String id) {
-        return lists.get(id);
+    @Override
+    public ListView get(@PathVariable String id) {
+        return id.equals(Lists.STARTER) ? starter() : super.get(id);
     }
 
-    @PostMapping("/lists")
+    /** A copy of a list under another name, to be changed freely. */
+    @PostMapping("/copies")
     @ResponseStatus(HttpStatus.CREATED)
     ListView copy(@Valid @RequestBody ListCopy copy) {
-        return lists.copy(copy.from(), copy.name());
+        FigureList list = lists.list(copy.from()).copied(copy.name());
+        lists.refuseTaken(list.name(), "");
+        return view(own.create(list));
     }
 
-    /** Takes YAML only: plain text could be posted here by any page in the browser without asking. */
-    @PostMapping(value = "/lists/file", consumes = "application/yaml")
-    @ResponseStatus(HttpStatus.CREATED)
-    ListView add(@RequestBody String text) {
-        return lists.add(text);
+    @Override
+    public ListView save(@PathVariable String id, @Valid @RequestBody DocumentSave save) {
+        Lists.refuseStarter(id);
+        return super.save(id, save);
     }
 
-    @PutMapping("/lists/{id}")
-    ListView save(@PathVariable String id, @Valid @RequestBody ListSave save) {
-        return lists.save(id, save.expectedVersion(), save.toList());
+    @Override
+    public void delete(@PathVariable String id) {
+        Lists.refuseStarter(id);
+        super.delete(id);
     }
 
-    @DeleteMapping("/lists/{id}")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void delete(@PathVariable String id) {
-        lists.delete(id);
-    }
-
-    @GetMapping(value = "/lists/{id}/file", produces = "application/yaml")
-    ResponseEntity<String> file(@PathVariable String id) {
+    @Override
+    public ResponseEntity<String> file(@PathVariable String id) {
+        if (!id.equals(Lists.STARTER)) return super.file(id);
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"list.yaml\"")
-                .body(FigureLists.toYaml(lists.list(id)));
+                .body(ListFormat.LIST.file(id, lists.starter()));
+    }
+
+    @Override
+    protected void refuse(FigureList list, String id) {
+        lists.refuseTaken(list.name(), id);
     }
 
     /** How much of a list is charted, and how sure the charts are. */
-    @GetMapping("/lists/{id}/coverage")
+    @GetMapping("/{id}/coverage")
     List<CoverageView> coverage(@PathVariable String id) {
         return Coverage.of(lists.list(id), shelf.repertoire()).stream()
                 .map(CoverageView::of)
                 .toList();
     }
 
-    @GetMapping("/elements")
-    List<FreeElement> elements() {
-        return FreeElements.load();
+    private ListView starter() {
+        return new ListView(Lists.STARTER, 0, Instant.EPOCH, List.of(), json(lists.starter()), true);
+    }
+
+    @Override
+    protected ListView view(Document<FigureList> kept) {
+        return new ListView(kept.id(), kept.version(), kept.savedAt(), kept.problems(), json(kept.value()), false);
+    }
+
+    /** Free elements for showcase work. */
+    @RestController
+    static class Elements {
+        @GetMapping("/api/elements")
+        List<FreeElement> elements() {
+            return FreeElements.load();
+        }
     }
 }

@@ -1,19 +1,16 @@
 package fluidframe.server.routine;
 
+import com.fasterxml.jackson.databind.JsonNode;
+import fluidframe.library.text.Problem;
+import fluidframe.server.web.ApiDescription;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
-import java.util.UUID;
+import java.util.List;
 
 /** A routine as kept. */
-record RoutineView(UUID id, long version, Instant savedAt, RoutineDraft routine) {
-    /** A line in the list of routines. */
-    record RoutineSummary(
-            UUID id,
-            String name,
-            String dance,
-            int bars,
-            int figures,
-            int brokenJoins,
-            String note,
-            String couple,
-            Instant savedAt) {}
-}
+record RoutineView(
+        String id,
+        long version,
+        Instant savedAt,
+        List<Problem> problems,
+        @Schema(ref = ApiDescription.ROUTINE) JsonNode document) {}

@@ -70,6 +70,15 @@ public final class DataFolder {
         return folder.resolve(NAME + ".mv.db");
     }
 
+    /** Bytes that can still be written to its disk; as much as anybody could want where the system does not say. */
+    long room() {
+        try {
+            return Files.getFileStore(folder).getUsableSpace();
+        } catch (IOException e) {
+            return Long.MAX_VALUE;
+        }
+    }
+
     ChangeMark mark() {
         return mark;
     }

@@ -9,6 +9,7 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Clock;
 import java.time.Duration;
 import java.util.Optional;
 import java.util.concurrent.Executors;
@@ -32,6 +33,12 @@ class StudioKeeper {
 
     /** A server that runs for days makes the copy of a day within this time of its beginning. */
     private static final Duration LOOK_EVERY = Duration.ofMinutes(30);
+
+    /** The exit code upon which {@code ./run demo} starts it again, the same as for want of memory. */
+    private static final int TO_BE_STARTED_AGAIN = 3;
+
+    /** Longer than any change or copy takes on a starved machine. */
+    private static final Duration STUCK_AFTER = Duration.ofMinutes(3);
 
     /** Before the tables are changed, a copy is made of what is there. */
     @Bean
@@ -58,6 +65,11 @@ class StudioKeeper {
     }
 
     @Bean
+    Clock clock() {
+        return Clock.systemUTC();
+    }
+
+    @Bean
     Keeping keeping(HikariDataSource source, WriteGate gate, ObjectProvider<DataFolder> folder) {
         return new Keeping(source, gate, Optional.ofNullable(folder.getIfAvailable()));
     }
@@ -70,6 +82,7 @@ class StudioKeeper {
         private final WriteGate gate;
         private final Optional<DataFolder> folder;
         private ScheduledExecutorService daily;
+        private ScheduledExecutorService watch;
 
         Keeping(HikariDataSource source, WriteGate gate, Optional<DataFolder> folder) {
             this.source = source;
@@ -84,8 +97,23 @@ class StudioKeeper {
                 thread.setDaemon(true);
                 return thread;
             });
+            watch = Executors.newSingleThreadScheduledExecutor(task -> {
+                Thread thread = new Thread(task, "gate-watch");
+                thread.setDaemon(true);
+                return thread;
+            });
+            watch.scheduleWithFixedDelay(this::endIfStuck, 10, 10, TimeUnit.SECONDS);
             folder.ifPresent(at -> daily.scheduleWithFixedDelay(
                     () -> copy(at), Duration.ofSeconds(20).toMillis(), LOOK_EVERY.toMillis(), TimeUnit.MILLISECONDS));
+        }
+
+        /** Ends the process, to be started again: what was acknowledged is safe, and nobody could save any more. */
+        private void endIfStuck() {
+            if (gate.occupied().compareTo(STUCK_AFTER) < 0) return;
+            LOG.error(
+                    "A change has not come to its end in {} s: the process ends to be started again",
+                    STUCK_AFTER.toSeconds());
+            Runtime.getRuntime().halt(TO_BE_STARTED_AGAIN);
         }
 
         private void copy(DataFolder at) {
@@ -99,6 +127,7 @@ class StudioKeeper {
         @Override
         public void stop() {
             daily.shutdownNow();
+            watch.shutdownNow();
             folder.ifPresent(at -> gate.whileNobodyWrites(() -> close(at)));
             daily = null;
         }

@@ -1,5 +1,6 @@
 package fluidframe.server.store;
 
+import java.time.Duration;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.ReentrantLock;
@@ -23,16 +24,23 @@ import org.springframework.transaction.TransactionExecutionListener;
 public class WriteGate implements TransactionExecutionListener {
     private static final long PATIENCE_SECONDS = 20;
 
+    /** Bytes that must be free before a change is begun: the database does not survive a disk that is full in the midst of one. */
+    private static final long LEAST_ROOM = 16L << 20;
+
     private final ReentrantLock gate = new ReentrantLock(true);
     private final JdbcTemplate database;
+    private final Optional<DataFolder> folder;
     private final Optional<ChangeMark> mark;
 
     /** The number of the change that is being written; 0 before the first is known. */
     private long change;
 
+    private volatile long enteredAt;
+
     WriteGate(DataSource source, ObjectProvider<DataFolder> folder) {
         this.database = new JdbcTemplate(source);
-        this.mark = Optional.ofNullable(folder.getIfAvailable()).map(DataFolder::mark);
+        this.folder = Optional.ofNullable(folder.getIfAvailable());
+        this.mark = this.folder.map(DataFolder::mark);
     }
 
     /** Does something to the database while nobody writes. */
@@ -41,18 +49,25 @@ public class WriteGate implements TransactionExecutionListener {
         try {
             work.run();
         } finally {
-            gate.unlock();
+            leave();
         }
     }
 
     @Override
     public void beforeBegin(TransactionExecution transaction) {
-        if (!transaction.isReadOnly()) enter();
+        if (transaction.isReadOnly()) return;
+        enter();
+        if (folder.map(DataFolder::room).orElse(Long.MAX_VALUE) >= LEAST_ROOM) return;
+        leave();
+        throw new NoRoomException();
     }
 
     private void enter() {
         try {
-            if (gate.tryLock(PATIENCE_SECONDS, TimeUnit.SECONDS)) return;
+            if (gate.tryLock(PATIENCE_SECONDS, TimeUnit.SECONDS)) {
+                enteredAt = System.nanoTime();
+                return;
+            }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         }
@@ -97,5 +112,13 @@ public class WriteGate implements TransactionExecutionListener {
 
     private void leave() {
         if (gate.isHeldByCurrentThread()) gate.unlock();
+    }
+
+    /**
+     * How long the one has been inside who is inside now; zero if nobody is. After a failure of the disk in the midst of a
+     * change the database can spin for ever, and nothing but an end of the process helps.
+     */
+    Duration occupied() {
+        return gate.isLocked() ? Duration.ofNanos(System.nanoTime() - enteredAt) : Duration.ZERO;
     }
 }

@@ -3,117 +3,149 @@ package fluidframe.server.web;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import fluidframe.library.ChartSchema;
+import fluidframe.library.event.EventFormat;
+import fluidframe.library.figure.ChartFormat;
+import fluidframe.library.list.ListFormat;
+import fluidframe.library.routine.RoutineFormat;
+import fluidframe.library.song.SongFormat;
+import fluidframe.library.text.Format;
 import io.swagger.v3.core.util.Json31;
+import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.Operation;
+import io.swagger.v3.oas.models.PathItem;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
-/** Puts the shipped chart schema into the API description, so that a chart has one definition for files and requests. */
+/** Puts the shipped schemas into the API description, so that a document has one definition for files and requests. */
 @Configuration
 public class ApiDescription {
-    /** The reference to the chart schema within the description. */
-    public static final String CHART = "#/components/schemas/Chart";
+    private static final String SCHEMAS = "#/components/schemas/";
 
-    /** The references to one row and to the rows of a role. */
-    public static final String ROW = "#/components/schemas/Chart_row";
+    /** The references to the documents within the description. */
+    public static final String CHART = SCHEMAS + "Chart";
 
-    public static final String ROWS = "#/components/schemas/Chart_rows";
+    public static final String ROUTINE = SCHEMAS + "Routine";
+    public static final String SONG = SCHEMAS + "Song";
+    public static final String EVENT = SCHEMAS + "Event";
+    public static final String LIST = SCHEMAS + "FigureList";
 
-    private static final String DEFINITION = "Chart_";
+    /** The references to one row of a chart, to the rows of a role, and to one place of a routine. */
+    public static final String ROW = CHART + "_row";
 
-    /** Properties that may be absent; every other one is always there. */
-    private static final Set<String> OPTIONAL = Set.of(
-            "FigureView.draft",
-            "FindingView.role",
-            "FindingView.fix",
-            "FindingView.accepted",
-            "FindingView.variant",
-            "FloorView.circle",
-            "ProposedRow.now",
-            "Retime.by",
-            "Retime.otherStep",
-            "Retime.rhythm",
-            "Retimed.chart",
-            "Side.figure",
-            "Side.chart",
-            "NewFigure.figure",
-            "NewFigure.times",
-            "NewFigure.mirrored",
-            "Worked.chart",
-            "Worked.work",
-            "PlacedDraft.variant",
-            "PlacedDraft.part",
-            "PlacedDraft.figure",
-            "PlacedDraft.timing",
-            "PlacedDraft.element",
-            "PlacedDraft.beats",
-            "PlacedDraft.note",
-            "PlacedDraft.accepted",
-            "FloorDraft.startTurn",
-            "BlockView.figure",
-            "BlockView.after",
-            "JoinView.accepted",
-            "RoutineWorkView.fit",
-            "RoutineWorkView.fitProblem",
-            "NextView.adjustment",
-            "RoutineDraft.couple",
-            "RoutineDraft.phraseBars",
-            "RoutineDraft.song",
-            "RoutineDraft.songBar",
-            "PlanDraft.course",
-            "WayView.variant",
-            "WayView.part",
-            "LoopStep.variant",
-            "LoopStep.part",
-            "EventDraft.level",
-            "EventDraft.length",
-            "EventDraft.width",
-            "EventReport.couple",
-            "RoutineSummary.couple",
-            "RoutineDraft.note",
-            "RoutineSummary.note",
-            "FigureSave.note");
+    public static final String ROWS = CHART + "_rows";
+    public static final String PLACED = ROUTINE + "_placed";
 
-    /** Records are always written whole, so what is not named optional is required; clients get exact types by it. */
-    private static void require(String name, Schema<?> schema) {
-        if (schema.getProperties() == null) return;
-        List<String> names = List.copyOf(schema.getProperties().keySet());
-        schema.setRequired(names.stream()
-                .filter(property -> !OPTIONAL.contains(name + "." + property))
-                .toList());
+    /** The documents by their names in the description. */
+    private static final Map<String, Format<?>> DOCUMENTS = Map.of(
+            "Chart", ChartFormat.CHART,
+            "Routine", RoutineFormat.ROUTINE,
+            "Song", SongFormat.SONG,
+            "Event", EventFormat.EVENT,
+            "FigureList", ListFormat.LIST);
+
+    /** Where documents are made and, with an id behind it, saved. */
+    private static final Map<String, String> MADE_AT = Map.of(
+            "/api/figures", CHART,
+            "/api/routines", ROUTINE,
+            "/api/songs", SONG,
+            "/api/events", EVENT,
+            "/api/lists", LIST);
+
+    @Bean
+    NullableProperties nullableProperties() {
+        return new NullableProperties();
     }
 
     @Bean
-    OpenApiCustomizer chartSchema() {
+    OpenApiCustomizer documentSchemas(NullableProperties nullable) {
         return api -> {
             api.setInfo(new Info()
                     .title("Fluid Frame")
                     .version("1")
                     .description("Figures, their computed technique, and routines."));
             api.setServers(List.of());
-            api.getComponents().getSchemas().forEach(ApiDescription::require);
-            try {
-                ObjectMapper mapper = new ObjectMapper();
-                ObjectNode schema = (ObjectNode)
-                        mapper.readTree(ChartSchema.text().replace("#/$defs/", "#/components/schemas/" + DEFINITION));
-                JsonNode definitions = schema.remove("$defs");
-                schema.remove(List.of("$schema", "$id"));
-                api.getComponents().addSchemas("Chart", Json31.mapper().treeToValue(schema, Schema.class));
-                for (var entry : definitions.properties()) {
-                    api.getComponents()
-                            .addSchemas(
-                                    DEFINITION + entry.getKey(),
-                                    Json31.mapper().treeToValue(entry.getValue(), Schema.class));
-                }
-            } catch (JsonProcessingException e) {
-                throw new IllegalStateException("The shipped schema must be JSON", e);
-            }
+            api.getComponents().getSchemas().forEach((name, schema) -> require(name, schema, nullable));
+            DOCUMENTS.forEach((name, format) -> add(api, name, format));
+            MADE_AT.forEach((path, schema) -> takeDocuments(api, path, schema));
         };
+    }
+
+    /** Records are always written whole, so what may not be null is required; clients get exact types by it. */
+    private static void require(String name, Schema<?> schema, NullableProperties nullable) {
+        if (schema.getProperties() == null) return;
+        List<String> names = List.copyOf(schema.getProperties().keySet());
+        // What is not there is left out and never null.
+        schema.getProperties().values().forEach(property -> {
+            if (property.getTypes() != null) property.getTypes().remove("null");
+        });
+        schema.setRequired(names.stream()
+                .filter(property -> !nullable.isNullable(name, property))
+                .toList());
+    }
+
+    private static void add(OpenAPI api, String name, Format<?> format) {
+        try {
+            ObjectMapper mapper = new ObjectMapper();
+            String text = format.schema().text().replace("#/$defs/", SCHEMAS + name + "_");
+            ObjectNode schema = (ObjectNode) mapper.readTree(text);
+            JsonNode definitions = schema.remove("$defs");
+            schema.remove(List.of("$schema", "$id"));
+            headless(schema);
+            api.getComponents().addSchemas(name, Json31.mapper().treeToValue(schema, Schema.class));
+            for (var entry : definitions.properties()) {
+                api.getComponents()
+                        .addSchemas(
+                                name + "_" + entry.getKey(),
+                                Json31.mapper().treeToValue(entry.getValue(), Schema.class));
+            }
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("The shipped schema must be JSON", e);
+        }
+    }
+
+    /** In a request the address tells the format. */
+    private static void headless(ObjectNode schema) {
+        JsonNode required = schema.path("required");
+        for (int i = required.size() - 1; i >= 0; i--) {
+            boolean format = required.get(i).asText().equals("format");
+            if (format && required instanceof ArrayNode names) names.remove(i);
+        }
+    }
+
+    private static void takeDocuments(OpenAPI api, String path, String reference) {
+        PathItem many = api.getPaths().get(path);
+        PathItem one = api.getPaths().get(path + "/{id}");
+        if (many != null && many.getPost() != null) body(many.getPost(), new Schema<>().$ref(reference));
+        PathItem version = api.getPaths().get(path + "/{id}/versions/{number}");
+        if (version != null && version.getGet() != null) {
+            version.getGet()
+                    .getResponses()
+                    .get("200")
+                    .getContent()
+                    .values()
+                    .forEach(type -> type.setSchema(new Schema<>().$ref(reference)));
+        }
+        if (one == null || one.getPut() == null) return;
+        Schema<?> shared = api.getComponents().getSchemas().get("DocumentSave");
+        Schema<Object> save = new Schema<>();
+        save.addType("object");
+        save.setRequired(shared.getRequired());
+        shared.getProperties()
+                .forEach((name, property) ->
+                        save.addProperty(name, name.equals("document") ? new Schema<>().$ref(reference) : property));
+        String name = reference.substring(SCHEMAS.length()) + "Save";
+        api.getComponents().addSchemas(name, save);
+        body(one.getPut(), new Schema<>().$ref(SCHEMAS + name));
+    }
+
+    private static void body(Operation operation, Schema<?> schema) {
+        operation.getRequestBody().getContent().values().forEach(type -> type.setSchema(schema));
     }
 }

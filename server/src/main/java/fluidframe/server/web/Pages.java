@@ -8,6 +8,7 @@ import java.util.regex.Pattern;
 final class Pages {
     /** Places with one page. */
     static final Set<String> PLACES = Set.of(
+            "bin",
             "compare",
             "coverage",
             "elements",

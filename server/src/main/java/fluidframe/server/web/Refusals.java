@@ -4,7 +4,13 @@ import com.fasterxml.jackson.core.JsonParseException;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.exc.InvalidFormatException;
-import fluidframe.library.Problem;
+import fluidframe.library.text.Problem;
+import fluidframe.server.refusal.BusyException;
+import fluidframe.server.refusal.NotFoundException;
+import fluidframe.server.refusal.UnreadableException;
+import fluidframe.server.store.BinnedException;
+import fluidframe.server.store.NoRoomException;
+import fluidframe.server.store.StaleException;
 import fluidframe.server.store.StoreRescue;
 import java.io.CharConversionException;
 import java.nio.charset.CharacterCodingException;
@@ -69,7 +75,7 @@ class Refusals extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail unreadable(UnreadableException e) {
-        ProblemDetail detail = problem(HttpStatus.UNPROCESSABLE_ENTITY, "The chart cannot be read", e.getMessage());
+        ProblemDetail detail = problem(HttpStatus.UNPROCESSABLE_ENTITY, "That cannot be read", e.getMessage());
         detail.setProperty("problems", Problem.capped(e.problems()));
         return detail;
     }
@@ -78,10 +84,13 @@ class Refusals extends ResponseEntityExceptionHandler {
     ProblemDetail stale(StaleException e) {
         ProblemDetail detail = problem(HttpStatus.CONFLICT, "Saved elsewhere", e.getMessage());
         detail.setProperty("expectedVersion", e.expected());
-        detail.setProperty("currentVersion", e.actual());
-        detail.setProperty("current", e.current());
-        detail.setProperty("yours", e.yours());
+        detail.setProperty("sides", e.sides());
         return detail;
+    }
+
+    @ExceptionHandler
+    ProblemDetail binned(BinnedException e) {
+        return problem(HttpStatus.GONE, "In the bin", e.getMessage());
     }
 
     @ExceptionHandler
@@ -114,6 +123,11 @@ class Refusals extends ResponseEntityExceptionHandler {
                 HttpStatus.SERVICE_UNAVAILABLE,
                 "Busy",
                 "Other changes are still being written. Nothing of this was saved: try again in a moment.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail noRoom(NoRoomException e) {
+        return problem(HttpStatus.INSUFFICIENT_STORAGE, "The disk is full", e.getMessage());
     }
 
     @ExceptionHandler

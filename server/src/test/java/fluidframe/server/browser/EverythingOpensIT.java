@@ -66,7 +66,7 @@ class EverythingOpensIT extends BrowserTest {
             String id = figure.get("id").asText();
             goesOnTo("/figures/" + id);
             assertThat(heading()).hasText(figure.get("name").asText());
-            for (JsonNode variant : get("/api/figures/" + id).at("/chart/variants")) {
+            for (JsonNode variant : get("/api/figures/" + id).at("/document/variants")) {
                 page.waitForResponse(
                         answer -> answer.url().contains("/api/work")
                                 && answer.url().contains("variant="),
@@ -84,13 +84,15 @@ class EverythingOpensIT extends BrowserTest {
     void everyRoutineSongAndEventOfTheDemoAndEveryPlace() throws IOException {
         console = Console.of(page, true);
         for (JsonNode dance : get("/api/dances")) {
-            for (JsonNode routine : get("/api/routines?dance=" + dance.get("id").asText())) {
+            for (JsonNode routine :
+                    get("/api/routines?dance=" + dance.get("id").asText()).get("lines")) {
                 opens("/routines/" + routine.get("id").asText());
                 assertThat(figures().first()).isVisible();
             }
         }
-        for (JsonNode song : get("/api/songs")) opens("/songs/" + song.get("id").asText());
-        for (JsonNode event : get("/api/events"))
+        for (JsonNode song : get("/api/songs").get("lines"))
+            opens("/songs/" + song.get("id").asText());
+        for (JsonNode event : get("/api/events").get("lines"))
             opens("/events/" + event.get("id").asText());
         for (String place : List.of(
                 "",
@@ -131,12 +133,12 @@ class EverythingOpensIT extends BrowserTest {
         List<JsonNode> good = new ArrayList<>();
         for (String rich :
                 List.of("waltz.whisk", "cha-cha.natural-top", "tango.open-promenade", "waltz.turning-lock")) {
-            good.add(get("/api/figures/" + rich).get("chart"));
+            good.add(get("/api/figures/" + rich).get("document"));
         }
         opens("/figures");
         for (int i = 0; i < ODD_OF_A_KIND; i++) {
-            ObjectNode draft = MAPPER.createObjectNode().put("baseVersion", 0);
-            draft.set("chart", damage.changed(good.get(i % good.size())));
+            ObjectNode draft = draft();
+            draft.set("document", damage.changed(good.get(i % good.size())));
             int status = app().send("PUT", "/api/figures/" + ids.get(i) + "/draft", draft.toString())
                     .statusCode();
             if (status == 204) goesOnTo("/figures/" + ids.get(i));
@@ -149,8 +151,11 @@ class EverythingOpensIT extends BrowserTest {
     void aHundredOddRoutines() throws IOException {
         console = Console.of(page, false);
         JsonNode good = get("/api/routines/"
-                        + get("/api/routines?dance=rumba").get(0).get("id").asText())
-                .get("routine");
+                        + get("/api/routines?dance=rumba")
+                                .at("/lines/0")
+                                .get("id")
+                                .asText())
+                .get("document");
         opens("/routines");
         int opened = keepOdd(good, odd -> {
             var answer = app().send("POST", "/api/routines", odd.toString());
@@ -160,6 +165,12 @@ class EverythingOpensIT extends BrowserTest {
         });
         assertThat(opened).isEqualTo(ODD_OF_A_KIND);
         assertThat(console.lines()).isEmpty();
+    }
+
+    private static ObjectNode draft() {
+        ObjectNode draft = MAPPER.createObjectNode().put("baseVersion", 0);
+        draft.putObject("sent").put("window", "test").put("number", 1);
+        return draft;
     }
 
     private static String id(String body) {
@@ -173,7 +184,7 @@ class EverythingOpensIT extends BrowserTest {
     @Test
     void twoVariantsWithTheSameFindingOpen() throws IOException {
         console = Console.of(page, true);
-        ObjectNode chart = (ObjectNode) get("/api/figures/waltz.whisk").get("chart");
+        ObjectNode chart = (ObjectNode) get("/api/figures/waltz.whisk").get("document");
         ((ObjectNode) chart.at("/man/1")).put("turn", "1/8 R");
         for (String id : List.of("one", "two", "one")) {
             ObjectNode variant = chart.withArray("variants")
@@ -184,8 +195,8 @@ class EverythingOpensIT extends BrowserTest {
             variant.set("man", chart.get("man").deepCopy());
             variant.set("lady", chart.get("lady").deepCopy());
         }
-        ObjectNode draft = MAPPER.createObjectNode().put("baseVersion", 0);
-        draft.set("chart", chart);
+        ObjectNode draft = draft();
+        draft.set("document", chart);
         assertThat(app().send("PUT", "/api/figures/waltz.whisk/draft", draft.toString())
                         .statusCode())
                 .isEqualTo(204);
@@ -214,7 +225,7 @@ class EverythingOpensIT extends BrowserTest {
     void aLineThatCannotBeReadIsToldAtItsPlaceAndTheRestWorks() throws IOException {
         console = Console.of(page, true);
         ObjectNode chart =
-                (ObjectNode) get("/api/figures/tango.progressive-side-step").get("chart");
+                (ObjectNode) get("/api/figures/tango.progressive-side-step").get("document");
         ObjectNode option = chart.putArray("options")
                 .addObject()
                 .put("id", "soft")
@@ -227,8 +238,8 @@ class EverythingOpensIT extends BrowserTest {
                 .put("key", "hat")
                 .put("text", "red");
         chart.putArray("parts").addObject().put("steps", "1-2");
-        ObjectNode draft = MAPPER.createObjectNode().put("baseVersion", 0);
-        draft.set("chart", chart);
+        ObjectNode draft = draft();
+        draft.set("document", chart);
         app().send("PUT", "/api/figures/tango.progressive-side-step/draft", draft.toString());
         opens("/figures/tango.progressive-side-step");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("Options 1, “Soft” cannot be read");

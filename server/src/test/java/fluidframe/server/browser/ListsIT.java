@@ -29,7 +29,7 @@ class ListsIT extends BrowserTest {
         mark("Natural Turn", "on no level").check();
         page.keyboard().press("Control+z");
         assertThat(mark("Natural Turn", "First year")).isChecked();
-        assertThat(page.getByText("saved", new Page.GetByTextOptions().setExact(true)))
+        assertThat(page.getByText("Kept.", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
 
         page.reload();

@@ -37,7 +37,7 @@ class EventApiTest extends ApiCalls {
     }
 
     private String routine(String name) throws Exception {
-        for (JsonNode summary : call(200, get("/api/routines"), null)) {
+        for (JsonNode summary : call(200, get("/api/routines"), null).get("lines")) {
             if (summary.get("name").asText().startsWith(name))
                 return summary.get("id").asText();
         }
@@ -65,11 +65,11 @@ class EventApiTest extends ApiCalls {
         assertThat(failed.get("kept").asBoolean()).isFalse();
         assertThat(broken(failed)).contains("Joins", "Time");
         call(204, delete(path), null);
-        call(404, get(path), null);
+        call(410, get(path), null);
     }
 
     private String highestLevel() throws Exception {
-        JsonNode levels = call(200, get("/api/lists/starter"), null).get("levels");
+        JsonNode levels = call(200, get("/api/lists/starter"), null).at("/document/levels");
         return levels.get(levels.size() - 1).get("name").asText();
     }
 
@@ -94,12 +94,12 @@ class EventApiTest extends ApiCalls {
         assertThat(call(422, post("/api/events"), band).get("detail").asText()).contains("28.0 to 20.0");
         JsonNode kept = call(201, post("/api/events"), event(highestLevel()));
         String path = "/api/events/" + kept.get("id").asText();
-        JsonNode changed = ((ObjectNode) kept.get("event").deepCopy()).put("note", "mine");
-        assertThat(call(200, put(path), Map.of("expectedVersion", 0, "event", changed))
-                        .at("/event/note")
+        JsonNode changed = ((ObjectNode) kept.get("document").deepCopy()).put("note", "mine");
+        assertThat(call(200, put(path), Map.of("expectedVersion", 1, "document", changed))
+                        .at("/document/note")
                         .asText())
                 .isEqualTo("mine");
-        call(409, put(path), Map.of("expectedVersion", 0, "event", changed));
+        call(409, put(path), Map.of("expectedVersion", 1, "document", changed));
         call(
                 404,
                 get(path + "/report")

@@ -8,7 +8,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import fluidframe.library.ShippedLibrary;
+import fluidframe.library.shipped.ShippedLibrary;
 import fluidframe.server.ApiCalls;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,7 +31,7 @@ class FigureApiTest extends ApiCalls {
     private ObjectNode save(int expected, JsonNode chart, String note) {
         ObjectNode save =
                 mapper.createObjectNode().put("expectedVersion", expected).put("note", note);
-        save.set("chart", chart);
+        save.set("document", chart);
         return save;
     }
 
@@ -78,7 +78,7 @@ class FigureApiTest extends ApiCalls {
 
     @Test
     void worksOutAChartAsItIsTypedAndTellsTheCellThatCannotBeRead() throws Exception {
-        JsonNode chart = figure("waltz.natural-turn").get("chart");
+        JsonNode chart = figure("waltz.natural-turn").get("document");
         JsonNode worked = call(200, post("/api/work"), with(chart, "man", 1, "turn", "1/8 r"));
         assertThat(worked.at("/chart/man/1/turn").asText()).isEqualTo("1/8 R");
         assertThat(worked.at("/work/broken").asInt()).isEqualTo(2);
@@ -98,7 +98,7 @@ class FigureApiTest extends ApiCalls {
     @Test
     void keepsACopyOnTopOfAShippedFigureWithVersionsDifferencesAndReset() throws Exception {
         String path = "/api/figures/waltz.whisk";
-        JsonNode shipped = figure("waltz.whisk").get("chart");
+        JsonNode shipped = figure("waltz.whisk").get("document");
         JsonNode changed = with(shipped, "man", 0, "work", "H");
         JsonNode saved = call(200, put(path), save(0, changed, "flatter first step"));
         assertThat(saved.get("version").asInt()).isEqualTo(1);
@@ -110,48 +110,78 @@ class FigureApiTest extends ApiCalls {
         assertThat(call(200, get(path + "/versions"), null).at("/0/note").asText())
                 .isEqualTo("flatter first step");
         assertThat(call(200, get(path + "/versions/1"), null)).isEqualTo(changed);
-        JsonNode back = call(200, delete(path + "/copy"), null);
-        assertThat(back.get("chart")).isEqualTo(shipped);
+        call(204, delete(path), null);
+        JsonNode back = figure("waltz.whisk");
+        assertThat(back.get("document")).isEqualTo(shipped);
         assertThat(back.get("version").asInt()).isZero();
         assertThat(call(200, put(path), save(0, changed, "again"))
                         .get("version")
                         .asInt())
                 .isEqualTo(2);
-        call(200, delete(path + "/copy"), null);
+        call(204, delete(path), null);
     }
 
     @Test
     void refusesAStaleSaveWithBothChartsAtHand() throws Exception {
         String path = "/api/figures/waltz.hesitation-change";
-        JsonNode shipped = figure("waltz.hesitation-change").get("chart");
+        JsonNode shipped = figure("waltz.hesitation-change").get("document");
         JsonNode first = with(shipped, "man", 0, "work", "H");
         JsonNode second = with(shipped, "man", 0, "work", "HF");
         call(200, put(path), save(0, first, ""));
         JsonNode refusal = call(409, put(path), save(0, second, ""));
-        assertThat(refusal.get("currentVersion").asInt()).isEqualTo(1);
-        assertThat(refusal.get("current")).isEqualTo(first);
-        assertThat(refusal.get("yours")).isEqualTo(second);
+        assertThat(refusal.at("/sides/version").asInt()).isEqualTo(1);
+        assertThat(refusal.at("/sides/current")).isEqualTo(first);
+        assertThat(refusal.at("/sides/yours")).isEqualTo(second);
         assertThat(refusal.get("detail").asText()).contains("Nothing is lost");
+        assertThat(refusal.at("/sides/differences/0").toString()).contains("man 1, work", "\"H\"", "\"HF\"");
         assertThat(call(200, put(path), save(1, second, "")).get("version").asInt())
                 .isEqualTo(2);
-        call(200, delete(path + "/copy"), null);
+        call(204, delete(path), null);
+    }
+
+    private ObjectNode draft(String window, int number, JsonNode chart) {
+        ObjectNode draft = mapper.createObjectNode().put("baseVersion", 0);
+        draft.putObject("sent").put("window", window).put("number", number);
+        draft.set("document", chart);
+        return draft;
+    }
+
+    private List<String> drafts(String id) throws Exception {
+        List<String> notes = new ArrayList<>();
+        figure(id)
+                .get("drafts")
+                .forEach(d -> notes.add(
+                        d.get("window").asText() + d.at("/document/man/0/turn").asText()));
+        return notes;
     }
 
     @Test
-    void keepsADraftEvenWhereItCannotBeReadYet() throws Exception {
+    void keepsADraftOfEachWindowEvenWhereItCannotBeReadYet() throws Exception {
         String path = "/api/figures/waltz.outside-change";
-        ObjectNode draft = mapper.createObjectNode().put("baseVersion", 0);
-        draft.set("chart", with(figure("waltz.outside-change").get("chart"), "man", 0, "turn", "1/"));
-        call(204, put(path + "/draft"), draft);
-        assertThat(figure("waltz.outside-change").at("/draft/chart/man/0/turn").asText())
-                .isEqualTo("1/");
+        JsonNode chart = figure("waltz.outside-change").get("document");
+        call(204, put(path + "/draft"), draft("a", 1, with(chart, "man", 0, "turn", "1/")));
+        call(204, put(path + "/draft"), draft("b", 1, with(chart, "man", 0, "turn", "3/")));
+        assertThat(drafts("waltz.outside-change")).containsExactly("b3/", "a1/");
+        call(204, put(path + "/draft"), draft("a", 3, with(chart, "man", 0, "turn", "5/")));
+        call(204, put(path + "/draft"), draft("a", 2, with(chart, "man", 0, "turn", "late")));
+        assertThat(drafts("waltz.outside-change")).containsExactly("a5/", "b3/");
+        ObjectNode save = save(0, with(chart, "man", 0, "note", "saved"), "");
+        save.putArray("drafts").addObject().put("window", "a").put("number", 4);
+        call(200, put(path), save);
+        call(204, put(path + "/draft"), draft("a", 4, with(chart, "man", 0, "turn", "revived")));
+        assertThat(drafts("waltz.outside-change")).containsExactly("b3/");
+        ObjectNode goesOn = draft("c", 1, with(chart, "man", 0, "turn", "7/"));
+        goesOn.putObject("instead").put("window", "b").put("number", 1);
+        call(204, put(path + "/draft"), goesOn);
+        assertThat(drafts("waltz.outside-change")).containsExactly("c7/");
         call(204, delete(path + "/draft"), null);
-        assertThat(figure("waltz.outside-change").has("draft")).isFalse();
+        assertThat(drafts("waltz.outside-change")).isEmpty();
+        call(204, delete(path), null);
     }
 
     @Test
     void refusesWhatCannotBeReadWithThePathsOfItsFields() throws Exception {
-        JsonNode chart = figure("waltz.whisk").get("chart");
+        JsonNode chart = figure("waltz.whisk").get("document");
         JsonNode refusal = call(422, put("/api/figures/waltz.whisk"), save(0, with(chart, "lady", 1, "foot", "X"), ""));
         assertThat(refusal.at("/problems/0/path").asText()).isEqualTo("/lady/1/foot");
         assertThat(call(
@@ -184,7 +214,7 @@ class FigureApiTest extends ApiCalls {
                 .replace("name: Whisk", "name: Wide Crossing")
                 .replace("Forward Whisk", "Broad Crossing");
         MockHttpServletRequestBuilder add =
-                post("/api/figures").contentType("application/yaml").content(text);
+                post("/api/figures/file").contentType("application/yaml").content(text);
         assertThat(call(201, add, null).get("shipped").asBoolean()).isFalse();
         String file = mvc.perform(get("/api/figures/waltz.wide-crossing/file"))
                 .andReturn()
@@ -193,7 +223,7 @@ class FigureApiTest extends ApiCalls {
         assertThat(file).startsWith("format: fluidframe/figure@1").contains("name: Wide Crossing");
         assertThat(call(
                                 422,
-                                post("/api/figures")
+                                post("/api/figures/file")
                                         .contentType("application/yaml")
                                         .content(text),
                                 null)
@@ -202,7 +232,7 @@ class FigureApiTest extends ApiCalls {
                 .contains("already");
         JsonNode broken = call(
                 422,
-                post("/api/figures").contentType("application/yaml").content(text.replace("foot: L", "foot: Q")),
+                post("/api/figures/file").contentType("application/yaml").content(text.replace("foot: L", "foot: Q")),
                 null);
         assertThat(broken.at("/problems/0/line").asInt()).isPositive();
     }

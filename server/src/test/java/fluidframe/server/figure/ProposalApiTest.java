@@ -9,12 +9,13 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import fluidframe.server.ApiCalls;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 class ProposalApiTest extends ApiCalls {
     private JsonNode chart(String id) throws Exception {
-        return call(200, get("/api/figures/" + id), null).get("chart");
+        return call(200, get("/api/figures/" + id), null).get("document");
     }
 
     private static Map<String, Object> of(JsonNode chart, String role, Object... more) {
@@ -91,15 +92,26 @@ class ProposalApiTest extends ApiCalls {
                         .get("detail")
                         .asText())
                 .contains("choose another name");
-        ObjectNode broken = begun.get("chart").deepCopy();
+        ObjectNode broken = begun.get("document").deepCopy();
         ((ObjectNode) broken.at("/man/0")).put("place", "nowhere");
-        call(204, put("/api/figures/tango.lamp-walk/draft"), Map.of("baseVersion", 0, "chart", broken));
+        call(
+                204,
+                put("/api/figures/tango.lamp-walk/draft"),
+                Map.of("baseVersion", 0, "sent", Map.of("window", "a", "number", 1), "document", broken));
         JsonNode again = call(200, get("/api/figures/tango.lamp-walk"), null);
-        assertThat(again.at("/draft/chart/man/0/place").asText()).isEqualTo("nowhere");
+        assertThat(again.at("/drafts/0/document/man/0/place").asText()).isEqualTo("nowhere");
         call(
                 200,
                 put("/api/figures/tango.lamp-walk"),
-                Map.of("expectedVersion", 0, "chart", begun.get("chart"), "note", "first"));
+                Map.of(
+                        "expectedVersion",
+                        0,
+                        "document",
+                        begun.get("document"),
+                        "note",
+                        "first",
+                        "drafts",
+                        List.of(Map.of("window", "a", "number", 2))));
         assertThat(call(200, get("/api/new-figures"), null).toString()).doesNotContain("tango.lamp-walk");
         JsonNode alone = call(200, get("/api/figures").param("dance", "tango").param("q", "lamp walk"), null);
         assertThat(alone.at("/0/solo").asText()).isEqualTo("man");
@@ -117,8 +129,8 @@ class ProposalApiTest extends ApiCalls {
                         "Natural Mirrored",
                         "figure",
                         "waltz.natural-turn"));
-        assertThat(opposite.at("/chart/man/0/foot").asText()).isEqualTo("L");
-        assertThat(opposite.at("/chart/man/0/align").asText()).isEqualTo("facing DC");
+        assertThat(opposite.at("/document/man/0/foot").asText()).isEqualTo("L");
+        assertThat(opposite.at("/document/man/0/align").asText()).isEqualTo("facing DC");
         JsonNode repeated = call(
                 201,
                 post("/api/new-figures"),
@@ -135,7 +147,7 @@ class ProposalApiTest extends ApiCalls {
                         4,
                         "mirrored",
                         true));
-        assertThat(repeated.at("/chart/man")).hasSize(12);
+        assertThat(repeated.at("/document/man")).hasSize(12);
         for (String id : new String[] {"waltz.natural-mirrored", "samba.four-whisks"}) {
             call(204, delete("/api/figures/" + id + "/draft"), null);
             call(404, get("/api/figures/" + id), null);

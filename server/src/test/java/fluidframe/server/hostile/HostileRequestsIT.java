@@ -35,6 +35,11 @@ import org.junit.jupiter.api.io.TempDir;
  * answer names a class, and afterwards it works as before. {@code -Dhostile.requests=20000} sends more.
  */
 class HostileRequestsIT {
+    private static final List<String> KINDS = List.of("figure", "routine", "song", "event", "list");
+
+    private static final Map<String, String> FILES = Map.of(
+            "figures", "Chart", "routines", "Routine", "songs", "Song", "events", "Event", "lists", "FigureList");
+
     private static final ObjectMapper MAPPER = new ObjectMapper();
     private static final int REQUESTS = Integer.getInteger("hostile.requests", 2500);
     private static final long SEED = Long.getLong("hostile.seed", 7);
@@ -74,29 +79,27 @@ class HostileRequestsIT {
     }
 
     private void gatherGoodBodies() throws IOException {
-        JsonNode chart = get("/api/figures/cha-cha.natural-top").get("chart");
-        JsonNode own = get("/api/figures/waltz.lantern-pause").get("chart");
+        JsonNode chart = get("/api/figures/cha-cha.natural-top").get("document");
+        JsonNode own = get("/api/figures/waltz.lantern-pause").get("document");
         JsonNode routine =
-                firstOf("/api/routines?dance=rumba", "/api/routines/").get("routine");
-        JsonNode song = firstOf("/api/songs", "/api/songs/").get("song");
-        JsonNode event = firstOf("/api/events", "/api/events/").get("event");
-        JsonNode list = get("/api/lists/starter");
+                firstOf("/api/routines?dance=rumba", "/api/routines/").get("document");
+        JsonNode song = firstOf("/api/songs", "/api/songs/").get("document");
+        JsonNode event = firstOf("/api/events", "/api/events/").get("document");
+        JsonNode list = get("/api/lists/starter").get("document");
         good.put("JsonNode", chart);
-        good.put("FigureSave", save("chart", own));
-        good.put("FigureDraft", MAPPER.createObjectNode().put("baseVersion", 0).set("chart", own));
-        good.put("RoutineDraft", routine);
-        good.put("RoutineSave", save("routine", routine));
-        good.put("SongDraft", song);
-        good.put("SongSave", save("song", song));
-        good.put("EventDraft", event);
-        good.put("EventSave", save("event", event));
-        good.put(
-                "ListSave",
-                MAPPER.createObjectNode()
-                        .put("expectedVersion", 0)
-                        .put("name", "Mine")
-                        .put("note", "")
-                        .set("levels", list.get("levels")));
+        good.put("Chart", chart);
+        good.put("ChartSave", save(own, true));
+        ObjectNode draft = MAPPER.createObjectNode().put("baseVersion", 0);
+        draft.putObject("sent").put("window", "w").put("number", 1);
+        good.put("FigureDraft", draft.set("document", own));
+        good.put("Routine", routine);
+        good.put("RoutineSave", save(routine, false));
+        good.put("Song", song);
+        good.put("SongSave", save(song, false));
+        good.put("Event", event);
+        good.put("EventSave", save(event, false));
+        good.put("FigureList", list);
+        good.put("FigureListSave", save(list, false));
         good.put("ListCopy", MAPPER.createObjectNode().put("name", "Mine too").put("from", "starter"));
         good.put("VersionNote", MAPPER.createObjectNode().put("note", "kept"));
         good.put("RoleOfChart", MAPPER.createObjectNode().put("role", "lady").set("chart", chart));
@@ -131,15 +134,15 @@ class HostileRequestsIT {
         }
     }
 
-    private static ObjectNode save(String key, JsonNode document) {
-        ObjectNode save = MAPPER.createObjectNode().put("expectedVersion", 0).put("note", "");
-        if (!key.equals("chart")) save.remove("note");
-        save.set(key, document);
+    private static ObjectNode save(JsonNode document, boolean noted) {
+        ObjectNode save = MAPPER.createObjectNode().put("expectedVersion", 1);
+        if (noted) save.put("expectedVersion", 0).put("note", "");
+        save.set("document", document);
         return save;
     }
 
     private static JsonNode firstOf(String list, String each) throws IOException {
-        return get(each + get(list).get(0).get("id").asText());
+        return get(each + get(list).at("/lines/0/id").asText());
     }
 
     private static List<Operation> operations() throws IOException {
@@ -203,9 +206,11 @@ class HostileRequestsIT {
     }
 
     private HttpRequest request(Operation operation) {
+        String kind = KINDS.get(damage.below(KINDS.size()));
         String path = operation
                 .path()
-                .replace("{id}", id(operation.path()))
+                .replace("{kind}", damage.below(8) == 0 ? encoded(damage.oddText()) : kind)
+                .replace("{id}", id(operation.path().replaceFirst("/api/(bin|kept)/.*", "/api/" + kind + "s")))
                 .replace("{number}", damage.below(3) == 0 ? encoded(damage.oddText()) : "1")
                 .replace(
                         "{sixteenths}",
@@ -229,7 +234,9 @@ class HostileRequestsIT {
 
     private byte[] body(Operation operation) {
         if (operation.type().equals("audio/midi")) return midi();
-        String schema = operation.type().equals("application/yaml") ? "JsonNode" : operation.schema();
+        String schema = operation.type().equals("application/yaml")
+                ? FILES.get(operation.path().split("/")[2])
+                : operation.schema();
         JsonNode document = good.getOrDefault(schema, good.get("JsonNode"));
         return damage.bytes(damage.changed(document).toString());
     }
@@ -266,7 +273,7 @@ class HostileRequestsIT {
 
     private static List<String> idsIn(String path) throws IOException {
         List<String> found = new ArrayList<>();
-        get(path).forEach(one -> found.add(one.get("id").asText()));
+        get(path).get("lines").forEach(one -> found.add(one.get("id").asText()));
         return found;
     }
 
@@ -277,6 +284,7 @@ class HostileRequestsIT {
             case "q" -> "turns left 1/4 starts in promenade";
             case "figure", "before", "after" -> figures.get(damage.below(figures.size()));
             case "from", "to", "selected", "repeats" -> String.valueOf(damage.below(12) - 2);
+            case "limit" -> String.valueOf(damage.below(700) - 20);
             case "beats", "tempo" -> String.valueOf(damage.below(40) - 3);
             default -> "1";
         };

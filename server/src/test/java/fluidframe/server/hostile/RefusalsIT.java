@@ -175,8 +175,8 @@ class RefusalsIT {
     private static String answerTo(byte[] body, String type) {
         try (Socket socket = new Socket("127.0.0.1", app.port())) {
             OutputStream out = socket.getOutputStream();
-            out.write(("POST /api/figures HTTP/1.1\r\n" + own() + "\r\nContent-Type: " + type + "\r\nContent-Length: "
-                            + body.length + "\r\n\r\n")
+            out.write(("POST /api/figures/file HTTP/1.1\r\n" + own() + "\r\nContent-Type: " + type
+                            + "\r\nContent-Length: " + body.length + "\r\n\r\n")
                     .getBytes(StandardCharsets.ISO_8859_1));
             out.write(body, 0, 1000);
             out.flush();
@@ -263,17 +263,16 @@ class RefusalsIT {
     void whatOnceFailedIsRefusedWithItsPlace() throws IOException {
         ObjectNode chart = (ObjectNode) MAPPER.readTree(
                         app.send("GET", "/api/figures/waltz.whisk", null).body())
-                .get("chart");
+                .get("document");
         HttpResponse<String> blank =
                 app.send("POST", "/api/work", chart.put("dance", " ").toString());
         assertThat(blank.statusCode()).isEqualTo(200);
         assertThat(MAPPER.readTree(blank.body()).at("/problems/0/path").asText())
                 .isEqualTo("/dance");
         String event = MAPPER.readTree(app.send("GET", "/api/events", null).body())
-                .get(0)
-                .get("id")
+                .at("/lines/0/id")
                 .asText();
-        String twice = "{\"expectedVersion\":0,\"expectedVersion\":1,\"event\":{}}";
+        String twice = "{\"expectedVersion\":0,\"expectedVersion\":1,\"document\":{}}";
         HttpResponse<String> refused = app.send("PUT", "/api/events/" + event, twice);
         assertThat(refused.statusCode()).isEqualTo(400);
         assertThat(refused.body()).contains("The key \\\"expectedVersion\\\" stands here twice");
@@ -282,8 +281,7 @@ class RefusalsIT {
     @Test
     void versionsKeptAtTheSameTimeAreAllKept() throws Exception {
         String routine = MAPPER.readTree(app.send("GET", "/api/routines", null).body())
-                .get(0)
-                .get("id")
+                .at("/lines/0/id")
                 .asText();
         ExecutorService many = Executors.newFixedThreadPool(12);
         List<Callable<Integer>> saves = new ArrayList<>();
@@ -307,7 +305,7 @@ class RefusalsIT {
         String save = ((ObjectNode) MAPPER.createObjectNode()
                         .put("expectedVersion", view.get("version").asInt())
                         .put("note", "")
-                        .set("chart", view.get("chart")))
+                        .set("document", view.get("document")))
                 .toString();
         ExecutorService two = Executors.newFixedThreadPool(4);
         List<Integer> answers = new ArrayList<>();

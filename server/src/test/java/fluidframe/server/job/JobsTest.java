@@ -3,8 +3,8 @@ package fluidframe.server.job;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import fluidframe.server.web.BusyException;
-import fluidframe.server.web.NotFoundException;
+import fluidframe.server.refusal.BusyException;
+import fluidframe.server.refusal.NotFoundException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CancellationException;

@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 
 class RoutineApiTest extends ApiCalls {
     private ObjectNode demo(String name) throws Exception {
-        for (JsonNode summary : call(200, get("/api/routines"), null)) {
+        for (JsonNode summary : call(200, get("/api/routines"), null).get("lines")) {
             if (summary.get("name").asText().startsWith(name)) {
                 return (ObjectNode)
                         call(200, get("/api/routines/" + summary.get("id").asText()), null);
@@ -43,7 +43,7 @@ class RoutineApiTest extends ApiCalls {
 
     @Test
     void theSoundRoutineIsSixteenBarsRoundTwoCornersAndRepeats() throws Exception {
-        JsonNode work = work(demo("Ostermere").get("routine"), 0);
+        JsonNode work = work(demo("Ostermere").get("document"), 0);
         assertThat(work.get("bars").asDouble()).isEqualTo(16);
         assertThat(work.get("seconds").asDouble()).isEqualTo(33.1);
         assertThat(work.get("corners").asInt()).isEqualTo(2);
@@ -54,7 +54,7 @@ class RoutineApiTest extends ApiCalls {
 
     @Test
     void thePuzzleHasFourFaultsOfDifferentKinds() throws Exception {
-        JsonNode work = work(demo("Thursday").get("routine"), -1);
+        JsonNode work = work(demo("Thursday").get("document"), -1);
         assertThat(failing(work))
                 .containsExactly(
                         "1 man's free foot",
@@ -69,7 +69,7 @@ class RoutineApiTest extends ApiCalls {
 
     @Test
     void offersWhatCanFollowAndItIsNotBrokenOnceTaken() throws Exception {
-        ObjectNode routine = (ObjectNode) demo("New opening").get("routine");
+        ObjectNode routine = (ObjectNode) demo("New opening").get("document");
         for (int i = 0; i < 6; i++) {
             JsonNode next = work(routine, routine.get("figures").size() - 1).at("/next/0");
             assertThat(next.get("verdict").asText()).isEqualTo("yes");
@@ -84,49 +84,58 @@ class RoutineApiTest extends ApiCalls {
         String path = "/api/routines/" + view.get("id").asText();
         ObjectNode save = mapper.createObjectNode()
                 .put("expectedVersion", view.get("version").asLong());
-        save.set("routine", ((ObjectNode) view.get("routine").deepCopy()).put("note", "mine"));
-        assertThat(call(200, put(path), save).at("/routine/note").asText()).isEqualTo("mine");
-        ((ObjectNode) save.get("routine")).put("note", "theirs");
+        save.set("document", ((ObjectNode) view.get("document").deepCopy()).put("note", "mine"));
+        assertThat(call(200, put(path), save).at("/document/note").asText()).isEqualTo("mine");
+        ((ObjectNode) save.get("document")).put("note", "theirs");
         JsonNode refusal = call(409, put(path), save);
-        assertThat(refusal.at("/current/note").asText()).isEqualTo("mine");
-        assertThat(refusal.at("/yours/note").asText()).isEqualTo("theirs");
+        assertThat(refusal.at("/sides/current/note").asText()).isEqualTo("mine");
+        assertThat(refusal.at("/sides/yours/note").asText()).isEqualTo("theirs");
     }
 
     @Test
     void createsDescribesAndDeletes() throws Exception {
-        ObjectNode routine = (ObjectNode) demo("Ostermere").get("routine");
+        ObjectNode routine = (ObjectNode) demo("Ostermere").get("document");
         String id = call(201, post("/api/routines"), routine.put("name", "Copy"))
                 .get("id")
                 .asText();
         assertThat(call(200, get("/api/routines/" + id), null)
-                        .at("/routine/name")
+                        .at("/document/name")
                         .asText())
                 .isEqualTo("Copy");
         call(204, delete("/api/routines/" + id), null);
-        call(404, get("/api/routines/" + id), null);
+        call(410, get("/api/routines/" + id), null);
         call(404, delete("/api/routines/" + UUID.randomUUID()), null);
     }
 
     @Test
     void refusesWhatDoesNotFitWithThePathsOfItsFields() throws Exception {
-        ObjectNode routine = (ObjectNode) demo("Ostermere").get("routine");
+        ObjectNode routine = (ObjectNode) demo("Ostermere").get("document");
         JsonNode refusal = call(
-                400, post("/api/routines"), routine.deepCopy().put("tempo", 500).put("name", " "));
+                422, post("/api/routines"), routine.deepCopy().put("tempo", 500).put("name", " "));
         assertThat(refusal.get("problems").findValuesAsText("path")).containsExactlyInAnyOrder("/tempo", "/name");
-        ObjectNode gone = routine.deepCopy();
-        ((ObjectNode) gone.at("/figures/2")).put("figure", "waltz.tumble");
-        assertThat(call(422, post("/api/routines/work"), gone).get("detail").asText())
-                .startsWith("Figure 3 of the routine");
-        assertThat(call(
-                                400,
-                                post("/api/routines/work"),
-                                mapper.createObjectNode().put("colour", "green"))
-                        .at("/problems/0/path")
-                        .asText())
-                .isEqualTo("/colour");
+        JsonNode green =
+                call(422, post("/api/routines/work"), routine.deepCopy().put("colour", "green"));
+        assertThat(green.at("/problems/0/path").asText()).isEqualTo("/colour");
         assertThat(call(422, post("/api/routines"), routine.deepCopy().put("dance", "polka"))
                         .get("detail")
                         .asText())
                 .contains("polka");
+    }
+
+    @Test
+    void aRoutineOpensAllTheSameWhenAFigureOfItIsGone() throws Exception {
+        ObjectNode routine = (ObjectNode) demo("Ostermere").get("document");
+        ((ObjectNode) routine.at("/figures/2")).put("figure", "waltz.tumble");
+        JsonNode kept = call(201, post("/api/routines"), routine.put("name", "Tumbling"));
+        JsonNode work = work(kept.get("document"), 2);
+        assertThat(work.at("/blocks/2/missing").asText()).contains("waltz.tumble");
+        assertThat(work.at("/blocks/2/beats").asDouble()).isEqualTo(3);
+        assertThat(work.at("/joins/1/free").asBoolean()).isTrue();
+        assertThat(work.at("/joins/4/free").asBoolean()).isFalse();
+        for (JsonNode line :
+                call(200, get("/api/routines").param("q", "tumbl"), null).get("lines")) {
+            assertThat(line.get("missing").asInt()).isEqualTo(1);
+        }
+        call(204, delete("/api/routines/" + kept.get("id").asText()), null);
     }
 }

@@ -12,6 +12,7 @@ import java.util.concurrent.Future;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -26,6 +27,10 @@ class WriteGateTest {
     private long changes() {
         return database.queryForObject("select changes from studio_mark", Long.class);
     }
+
+    /** Would write beside the test. */
+    @MockitoBean
+    private Describer describer;
 
     @Test
     void numbersEveryChangeOfManyAtOnceAndNoneThatIsTakenBack() throws Exception {

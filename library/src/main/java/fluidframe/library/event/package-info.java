@@ -1,0 +1,2 @@
+/** Events in the open format. */
+package fluidframe.library.event;

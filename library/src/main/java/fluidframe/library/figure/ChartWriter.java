@@ -1,0 +1,210 @@
+package fluidframe.library.figure;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import fluidframe.core.chart.Acceptance;
+import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.Column;
+import fluidframe.core.chart.Finish;
+import fluidframe.core.chart.Option;
+import fluidframe.core.chart.Part;
+import fluidframe.core.chart.RepeatGroup;
+import fluidframe.core.chart.Start;
+import fluidframe.core.chart.Step;
+import fluidframe.core.chart.Teaching;
+import fluidframe.core.chart.Timing;
+import fluidframe.core.chart.Variant;
+import fluidframe.core.couple.Role;
+import fluidframe.core.direction.TurnText;
+import fluidframe.library.text.YamlText;
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalInt;
+
+/** Writes charts in the open format, every cell in its canonical short form; what is usual is left out. */
+public final class ChartWriter {
+    /** The name and version of the format, the first line of every file. */
+    public static final String FORMAT = "fluidframe/figure@1";
+
+    private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
+
+    private ChartWriter() {}
+
+    /** One row on one line. */
+    public static String toYaml(Chart chart) {
+        return YamlText.print(toJson(chart));
+    }
+
+    /** The same document as a tree. */
+    public static ObjectNode toJson(Chart chart) {
+        ObjectNode root = NODES.objectNode();
+        root.put("format", FORMAT);
+        root.put("id", chart.id());
+        root.put("dance", chart.dance().toString());
+        root.put("name", chart.identity().name());
+        words(root, "otherNames", chart.identity().otherNames());
+        if (!chart.identity().levels().isEmpty()) {
+            ObjectNode levels = root.putObject("level");
+            chart.identity()
+                    .levels()
+                    .forEach((style, level) -> levels.put(style, level.name().toLowerCase(Locale.ROOT)));
+        }
+        if (!chart.identity().summary().isEmpty())
+            root.put("summary", chart.identity().summary());
+        start(root, chart.start());
+        rows(root, "man", chart.man());
+        rows(root, "lady", chart.lady());
+        total(root, chart);
+        finish(root, chart.finish());
+        if (!chart.timings().isEmpty()) {
+            ArrayNode timings = root.putArray("timings");
+            chart.timings().forEach(timing -> timing(timings.addObject(), timing));
+        }
+        if (!chart.options().isEmpty()) {
+            ArrayNode options = root.putArray("options");
+            chart.options().forEach(option -> option(options.addObject(), option));
+        }
+        if (!chart.repeats().isEmpty()) {
+            ArrayNode repeats = root.putArray("repeats");
+            chart.repeats().forEach(group -> repeat(repeats.addObject(), group));
+        }
+        if (!chart.parts().isEmpty()) {
+            ArrayNode parts = root.putArray("parts");
+            chart.parts().forEach(part -> part(parts.addObject(), part));
+        }
+        if (!chart.variants().isEmpty()) {
+            ArrayNode variants = root.putArray("variants");
+            chart.variants().forEach(variant -> variant(variants.addObject(), variant));
+        }
+        teaching(root, chart.teaching());
+        if (!chart.accepted().isEmpty()) {
+            ArrayNode accepted = root.putArray("accepted");
+            chart.accepted().forEach(acceptance -> accepted(accepted.addObject(), acceptance));
+        }
+        return root;
+    }
+
+    /** One row as the format writes it. */
+    public static ObjectNode toJson(Step step) {
+        ObjectNode row = NODES.objectNode();
+        row(row, step);
+        return row;
+    }
+
+    /** Rows as the format writes them. */
+    public static ArrayNode toJson(List<Step> steps) {
+        ArrayNode rows = NODES.arrayNode();
+        steps.forEach(step -> row(rows.addObject(), step));
+        return rows;
+    }
+
+    private static void words(ObjectNode object, String key, List<?> values) {
+        if (values.isEmpty()) return;
+        ArrayNode array = object.putArray(key);
+        values.forEach(value -> array.add(value.toString()));
+    }
+
+    private static void start(ObjectNode root, Start start) {
+        ObjectNode node = root.putObject("start");
+        node.put("position", start.position().toString());
+        node.put("hold", start.hold().toString());
+        words(node, "entries", start.entries());
+        if (start.outsideAllowed()) node.put("outside", true);
+    }
+
+    private static void rows(ObjectNode object, String key, List<Step> steps) {
+        ArrayNode rows = object.putArray(key);
+        steps.forEach(step -> row(rows.addObject(), step));
+    }
+
+    private static void row(ObjectNode row, Step step) {
+        for (Column column : Column.values()) {
+            String text = column.of(step);
+            if (!text.isEmpty()) row.put(column.key(), text);
+        }
+        if (step.doubtful()) row.put("doubtful", true);
+    }
+
+    private static void total(ObjectNode root, Chart chart) {
+        ObjectNode total = NODES.objectNode();
+        for (Role role : Role.values()) {
+            OptionalInt turned = chart.totals().of(role);
+            if (turned.isPresent()) {
+                total.put(role.toString(), turned.getAsInt() == 0 ? "none" : TurnText.amount(turned.getAsInt()));
+            }
+        }
+        if (!total.isEmpty()) root.set("total", total);
+    }
+
+    private static void finish(ObjectNode object, Finish finish) {
+        if (finish.equals(Finish.AS_CHARTED)) return;
+        ObjectNode node = object.putObject("finish");
+        if (finish.nextOutside()) node.put("outside", true);
+        if (finish.lessSixteenths() > 0) node.put("less", TurnText.fraction(finish.lessSixteenths()));
+        if (finish.moreSixteenths() > 0) node.put("more", TurnText.fraction(finish.moreSixteenths()));
+    }
+
+    private static void timing(ObjectNode node, Timing timing) {
+        node.put("id", timing.id());
+        node.put("man", timing.man().toString());
+        node.put("lady", timing.lady().toString());
+    }
+
+    private static void option(ObjectNode node, Option option) {
+        node.put("id", option.id());
+        node.put("name", option.name());
+        node.put("says", option.says());
+        ArrayNode edits = node.putArray("edits");
+        option.edits()
+                .forEach(edit -> edits.addObject()
+                        .put("role", edit.role().toString())
+                        .put("step", edit.step())
+                        .put("key", edit.column().key())
+                        .put("text", edit.text()));
+    }
+
+    private static void repeat(ObjectNode node, RepeatGroup group) {
+        node.put("steps", group.from() + "-" + group.to());
+        node.put("least", group.least());
+        node.put("most", group.most());
+        if (group.mirrored()) node.put("mirrored", true);
+    }
+
+    private static void part(ObjectNode node, Part part) {
+        node.put("steps", part.id());
+        words(node, "entries", part.entries());
+        finish(node, part.finish());
+    }
+
+    private static void variant(ObjectNode node, Variant variant) {
+        node.put("id", variant.id());
+        node.put("name", variant.name());
+        node.put("keep", variant.keep());
+        words(node, "entries", variant.entries());
+        finish(node, variant.finish());
+        rows(node, "man", variant.man());
+        rows(node, "lady", variant.lady());
+    }
+
+    private static void teaching(ObjectNode root, Teaching teaching) {
+        if (!teaching.faults().isEmpty()) {
+            ArrayNode faults = root.putArray("faults");
+            teaching.faults()
+                    .forEach(fault -> faults.addObject()
+                            .put("seen", fault.seen())
+                            .put("cause", fault.cause())
+                            .put("cue", fault.cue()));
+        }
+        words(root, "cautions", teaching.cautions());
+        words(root, "precedes", teaching.precedes());
+        words(root, "follows", teaching.follows());
+    }
+
+    private static void accepted(ObjectNode node, Acceptance acceptance) {
+        node.put("rule", acceptance.rule());
+        acceptance.role().ifPresent(role -> node.put("role", role.toString()));
+        if (acceptance.step() > 0) node.put("step", acceptance.step());
+        node.put("reason", acceptance.reason());
+    }
+}

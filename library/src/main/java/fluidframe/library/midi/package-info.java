@@ -1,0 +1,2 @@
+/** Standard MIDI files: songs in, routines out. */
+package fluidframe.library.midi;

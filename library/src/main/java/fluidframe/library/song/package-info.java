@@ -1,0 +1,2 @@
+/** Songs in the open format. */
+package fluidframe.library.song;

@@ -1,0 +1,2 @@
+/** Rows typed or pasted in short codes. */
+package fluidframe.library.typed;

@@ -1,0 +1,68 @@
+package fluidframe.library.shipped;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.Repetition;
+import fluidframe.core.couple.Role;
+import fluidframe.core.direction.TurnText;
+import fluidframe.core.ledger.Ledger;
+import fluidframe.core.rule.Sheet;
+import fluidframe.core.step.Foot;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.assertj.core.api.SoftAssertions;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvFileSource;
+
+/**
+ * Compares the charts with a second account of them, facts.csv, which was written without looking at the rows. Where the two
+ * differ one of them is wrong, and it is settled by thinking the figure through.
+ */
+class SecondAccountTest {
+    private static final Map<String, Chart> CHARTS =
+            ShippedLibrary.load().stream().collect(Collectors.toMap(Chart::id, Function.identity()));
+
+    @ParameterizedTest
+    @CsvFileSource(resources = "/facts.csv")
+    void agreesWithTheChart(
+            String id, double beats, String manBegins, String ladyBegins, String man, String lady, String free) {
+        Chart chart = CHARTS.get(id);
+        assertThat(chart).as(id).isNotNull();
+        Ledger ledger = Sheet.of(chart).ledger();
+        SoftAssertions both = new SoftAssertions();
+        both.assertThat(chart.length().toDouble()).as("beats").isEqualTo(beats);
+        both.assertThat(chart.man().get(0).foot().toString())
+                .as("man begins on")
+                .isEqualTo(manBegins);
+        both.assertThat(chart.lady().get(0).foot().toString())
+                .as("lady begins on")
+                .isEqualTo(ladyBegins);
+        both.assertThat(turn(ledger, Role.MAN)).as("man's turn").isEqualTo(man);
+        both.assertThat(turn(ledger, Role.LADY)).as("lady's turn").isEqualTo(lady);
+        both.assertThat(Repetition.freeFoot(chart, Role.MAN).map(Foot::toString))
+                .as("man's free foot")
+                .contains(free);
+        both.assertAll();
+    }
+
+    private static String turn(Ledger ledger, Role role) {
+        int turned = ledger.of(role).totalTurn();
+        return turned == 0 ? "none" : TurnText.amount(turned);
+    }
+
+    @Test
+    void coversEveryDanceOfTheTen() throws Exception {
+        try (var facts = SecondAccountTest.class.getResourceAsStream("/facts.csv")) {
+            long dances = new String(facts.readAllBytes())
+                    .lines()
+                    .filter(line -> !line.startsWith("#"))
+                    .map(line -> line.substring(0, line.indexOf('.')))
+                    .distinct()
+                    .count();
+            assertThat(dances).isEqualTo(10);
+        }
+    }
+}

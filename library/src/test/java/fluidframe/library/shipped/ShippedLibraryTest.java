@@ -1,0 +1,208 @@
+package fluidframe.library.shipped;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.FigureUse;
+import fluidframe.core.chart.Option;
+import fluidframe.core.chart.Reading;
+import fluidframe.core.chart.RepeatGroup;
+import fluidframe.core.chart.Repetition;
+import fluidframe.core.chart.Timing;
+import fluidframe.core.check.RuleBook;
+import fluidframe.core.count.Dance;
+import fluidframe.core.couple.Role;
+import fluidframe.core.floor.FloorPlan;
+import fluidframe.core.link.Danceable;
+import fluidframe.core.link.Repertoire;
+import fluidframe.core.rule.Sheet;
+import fluidframe.library.figure.ChartReader;
+import fluidframe.library.figure.ChartWriter;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class ShippedLibraryTest {
+    private static final List<Chart> CHARTS = ShippedLibrary.load();
+    private static final Repertoire REPERTOIRE = Repertoire.of(CHARTS);
+
+    static Stream<Chart> charts() {
+        return CHARTS.stream();
+    }
+
+    static Stream<Danceable> danceables() {
+        return CHARTS.stream().map(Chart::dance).distinct().flatMap(dance -> REPERTOIRE.of(dance).stream());
+    }
+
+    @Test
+    void listsEveryChartThatLiesInItsFolder() throws IOException {
+        Path folder = Path.of("src/main/resources/charts");
+        try (Stream<Path> files = Files.walk(folder)) {
+            List<String> yaml = files.filter(f -> f.toString().endsWith(".yaml"))
+                    .map(f -> folder.relativize(f).toString().replace('\\', '/'))
+                    .toList();
+            assertThat(ShippedLibrary.files()).containsExactlyInAnyOrderElementsOf(yaml);
+        }
+        assertThat(CHARTS).hasSizeGreaterThanOrEqualTo(252);
+    }
+
+    @Test
+    void isPackedByTheBuildAsItLiesInItsFolder() {
+        List<Chart> read = ShippedLibrary.files().stream()
+                .map(file -> ChartReader.read(ShippedLibrary.text(file)).orThrow())
+                .toList();
+        assertThat(CHARTS).isEqualTo(read);
+    }
+
+    @ParameterizedTest
+    @MethodSource("charts")
+    void hasNoUnexplainedFinding(Chart chart) {
+        assertThat(RuleBook.standard().checkWithVariants(Sheet.of(chart)))
+                .filteredOn(RuleBook.Checked::isOpen)
+                .isEmpty();
+    }
+
+    @ParameterizedTest
+    @MethodSource("charts")
+    void survivesWritingAndReadingInBothNotations(Chart chart) {
+        assertThat(ChartReader.read(ChartWriter.toYaml(chart)).orThrow()).isEqualTo(chart);
+        assertThat(ChartReader.read(ChartWriter.toJson(chart).toString()).orThrow())
+                .isEqualTo(chart);
+        assertThat(ChartReader.read(ChartWriter.toJson(chart)).orThrow()).isEqualTo(chart);
+    }
+
+    @ParameterizedTest
+    @MethodSource("charts")
+    void writesEveryRowOnOneLine(Chart chart) {
+        long rows = ChartWriter.toYaml(chart)
+                .lines()
+                .filter(line -> line.matches(" +- \\{count: .*}"))
+                .count();
+        long charted = chart.man().size()
+                + chart.lady().size()
+                + chart.variants().stream()
+                        .mapToLong(v -> v.man().size() + v.lady().size())
+                        .sum();
+        assertThat(rows).isEqualTo(charted);
+    }
+
+    @ParameterizedTest
+    @MethodSource("charts")
+    void tellsWhatACoachNeedsToTeachIt(Chart chart) {
+        assertThat(chart.identity().summary().split("\\. ")).hasSizeGreaterThanOrEqualTo(2);
+        assertThat(chart.identity().levels())
+                .containsKey(chart.dance().style().name().toLowerCase(Locale.ROOT));
+        assertThat(chart.identity().otherNames()).isNotEmpty();
+        assertThat(chart.teaching().faults()).isNotEmpty();
+        for (Role role : Role.values()) {
+            assertThat(chart.steps(role)).allSatisfy(step -> {
+                assertThat(step.alignment()).isPresent();
+                assertThat(!step.isStep() || step.footwork().isPresent()).isTrue();
+            });
+        }
+    }
+
+    @Test
+    void chartsAtLeastThreeFiguresOfEachOfTheTenDances() {
+        for (Dance dance : Dance.values()) {
+            if (dance.style() == Dance.Style.AMERICAN) continue;
+            assertThat(CHARTS.stream().filter(c -> c.dance() == dance))
+                    .as(dance.title())
+                    .hasSizeGreaterThanOrEqualTo(3);
+        }
+    }
+
+    @Test
+    void mayBeRepeatedAsOftenAsTheGroupSaysWithoutAFindingBesidesTheBar() {
+        int repeated = 0;
+        for (Chart chart : CHARTS) {
+            for (RepeatGroup group : chart.repeats()) {
+                for (int times = 2; times <= group.most(); times++) {
+                    Chart written = Repetition.of(chart, times);
+                    assertThat(RuleBook.standard().check(Sheet.of(written)))
+                            .as(chart.id() + " danced " + times + " times")
+                            .filteredOn(c -> !c.finding().rule().text().equals("time.whole-bars"))
+                            .isEmpty();
+                    repeated++;
+                }
+            }
+        }
+        assertThat(repeated).isGreaterThan(40);
+    }
+
+    @Test
+    void readsWithEveryOptionAndTimingWithoutAFinding() {
+        int read = 0;
+        for (Chart chart : CHARTS) {
+            for (Option option : chart.options()) {
+                Chart other = new Reading(Optional.empty(), List.of(option.id()), 0).of(chart);
+                assertThat(other).isNotEqualTo(chart);
+                assertThat(RuleBook.standard().check(Sheet.of(other)))
+                        .as(chart.id() + " " + option.id())
+                        .filteredOn(RuleBook.Checked::isOpen)
+                        .isEmpty();
+                read++;
+            }
+            for (Timing timing : chart.timings()) {
+                Chart other = new Reading(Optional.of(timing.id()), List.of(), 0).of(chart);
+                assertThat(RuleBook.standard().check(Sheet.of(other)))
+                        .as(chart.id() + " " + timing.id())
+                        .filteredOn(RuleBook.Checked::isOpen)
+                        .isEmpty();
+                read++;
+            }
+        }
+        assertThat(read).isGreaterThanOrEqualTo(5);
+    }
+
+    @ParameterizedTest
+    @MethodSource("danceables")
+    void drawsWithThePartnersAtADistanceBodiesAndArmsAllow(Danceable danced) {
+        assertThat(danced.sheet().floor().gaps())
+                .allSatisfy(gap ->
+                        assertThat(gap.metres()).isBetween(0.16, gap.hold().isClosed() ? 0.7 : 1.4));
+    }
+
+    @ParameterizedTest
+    @MethodSource("danceables")
+    void mayEndAsItsFinishSaysWithoutBreakingARule(Danceable danced) {
+        int less = danced.chart().finish().lessSixteenths();
+        int more = danced.chart().finish().moreSixteenths();
+        for (int turn = -less; turn <= more; turn += 2) {
+            Sheet varied = Sheet.of(danced.use().withLastTurn(turn).of(danced.figure()));
+            assertThat(RuleBook.standard().check(varied))
+                    .filteredOn(RuleBook.Checked::isBroken)
+                    .isEmpty();
+        }
+    }
+
+    @Test
+    void namesEveryFigureOnceAndRefersOnlyToFiguresThatExist() {
+        List<String> names = new ArrayList<>();
+        for (Chart chart : CHARTS) {
+            names.add(chart.dance() + " " + chart.identity().name().toLowerCase());
+            chart.identity().otherNames().forEach(name -> names.add(chart.dance() + " " + name.toLowerCase()));
+            assertThat(chart.id()).startsWith(chart.dance() + ".");
+            Stream.concat(chart.teaching().precedes().stream(), chart.teaching().follows().stream())
+                    .forEach(id -> assertThat(REPERTOIRE.chart(id))
+                            .as(chart.id() + " names " + id)
+                            .isPresent());
+        }
+        assertThat(names).doesNotHaveDuplicates();
+        assertThat(CHARTS.stream().map(Chart::id)).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void floorsAreTheSameEveryTime() {
+        FloorPlan once = Sheet.of(CHARTS.get(2)).floor();
+        assertThat(Danceable.of(CHARTS.get(2), FigureUse.WHOLE).sheet().floor()).isEqualTo(once);
+    }
+}

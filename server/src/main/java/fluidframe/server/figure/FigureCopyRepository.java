@@ -1,5 +1,0 @@
-package fluidframe.server.figure;
-
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface FigureCopyRepository extends JpaRepository<FigureCopyEntity, String> {}

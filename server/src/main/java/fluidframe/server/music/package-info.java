@@ -1,2 +1,0 @@
-/** Songs: kept, timed, read from standard MIDI files. */
-package fluidframe.server.music;

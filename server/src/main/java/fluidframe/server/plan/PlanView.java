@@ -1,0 +1,108 @@
+package fluidframe.server.plan;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import fluidframe.core.count.Dance;
+import fluidframe.core.link.Repertoire;
+import fluidframe.core.plan.Composition;
+import fluidframe.core.plan.Variety;
+import fluidframe.library.routine.RoutineFormat;
+import fluidframe.server.web.ApiDescription;
+import io.swagger.v3.oas.annotations.media.ArraySchema;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+
+/**
+ * How far a plan is, and what came of it.
+ *
+ * @param state waiting, working, done, failed or given up
+ * @param message why it failed
+ * @param count how many routines meet every condition, in digits
+ * @param limited names of the figures that had to be limited so that nothing is danced too often; with any, the count is only
+ *     an upper bound
+ * @param varied whether nothing in the proposals is danced more often than asked
+ * @param contradiction conditions that cannot be met together, if there is none
+ */
+record PlanView(
+        String id,
+        String state,
+        String message,
+        String count,
+        List<String> limited,
+        boolean varied,
+        List<ProposalView> proposals,
+        List<String> contradiction) {
+    /** One proposed routine with the parts of its score. */
+    record ProposalView(
+            @ArraySchema(schema = @Schema(ref = ApiDescription.PLACED))
+            List<JsonNode> figures,
+
+            List<PieceView> pieces,
+            int score,
+            int customary,
+            int highlight,
+            int variety,
+            int travel,
+            int sides) {}
+
+    /** A figure of a proposal as a ribbon shows it. */
+    record PieceView(String name, double bars, boolean corner) {}
+
+    static PlanView of(String id, String state, String message) {
+        return new PlanView(id, state, message, "", List.of(), true, List.of(), List.of());
+    }
+
+    static PlanView of(String id, Dance dance, Variety variety, Repertoire repertoire) {
+        Composition found = variety.composition();
+        return new PlanView(
+                id,
+                "done",
+                "",
+                found.count().toString(),
+                variety.limits().keySet().stream()
+                        .map(figure -> repertoire
+                                .chart(figure)
+                                .orElseThrow()
+                                .identity()
+                                .name())
+                        .sorted()
+                        .toList(),
+                variety.kept(),
+                found.best().stream()
+                        .map(proposal -> proposal(dance, proposal, repertoire))
+                        .toList(),
+                found.contradiction().stream().map(c -> named(c, repertoire)).toList());
+    }
+
+    private static ProposalView proposal(Dance dance, Composition.Proposal proposal, Repertoire repertoire) {
+        Composition.Parts parts = proposal.parts();
+        return new ProposalView(
+                proposal.figures().stream()
+                        .<JsonNode>map(RoutineFormat.ROUTINE::toJson)
+                        .toList(),
+                proposal.figures().stream()
+                        .map(f -> repertoire
+                                .find(f.figureId(), f.use())
+                                .map(danced -> new PieceView(
+                                        danced.name(),
+                                        danced.chart().length().toDouble() / dance.beatsPerBar(),
+                                        f.corner()))
+                                .orElseThrow())
+                        .toList(),
+                proposal.score(),
+                parts.customary(),
+                parts.highlight(),
+                parts.variety(),
+                parts.travel(),
+                parts.sides());
+    }
+
+    /** A condition with the name of its figure instead of the id. */
+    private static String named(String condition, Repertoire repertoire) {
+        for (String word : condition.split(" ")) {
+            var chart = repertoire.chart(word);
+            if (chart.isPresent())
+                return condition.replace(word, chart.get().identity().name());
+        }
+        return condition;
+    }
+}

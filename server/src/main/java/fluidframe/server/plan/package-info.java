@@ -1,0 +1,2 @@
+/** Routines composed from a plan, as long works. */
+package fluidframe.server.plan;

@@ -1,0 +1,88 @@
+package fluidframe.server.repertoire;
+
+import fluidframe.core.check.RuleBook;
+import fluidframe.core.count.Dance;
+import fluidframe.core.rule.Sheet;
+import fluidframe.library.shipped.RuleExamples;
+import fluidframe.library.typed.Vocabulary;
+import fluidframe.server.chart.WorkView;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What the front end needs to know of the technique without holding any: dances, words for cells, rules. */
+@RestController
+@RequestMapping("/api")
+class ReferenceController {
+    /** A dance; tempo in bars a minute. */
+    record DanceView(
+            String id,
+            String title,
+            String style,
+            String family,
+            boolean moving,
+            int beatsPerBar,
+            List<Integer> startBeats,
+            int slowest,
+            int fastest,
+            int figures) {}
+
+    /** A rule as it is told to a reader. */
+    record RuleView(String id, String statement, List<String> exceptions) {}
+
+    /** An example of one family of rules, worked out with its finding. */
+    record ExampleView(String topic, String name, String summary, WorkView work) {}
+
+    private final FigureShelf shelf;
+
+    ReferenceController(FigureShelf shelf) {
+        this.shelf = shelf;
+    }
+
+    @GetMapping("/dances")
+    List<DanceView> dances() {
+        return Arrays.stream(Dance.values())
+                .map(dance -> new DanceView(
+                        dance.toString(),
+                        dance.title(),
+                        dance.style().name().toLowerCase(Locale.ROOT),
+                        dance.family().name().toLowerCase(Locale.ROOT),
+                        dance.isMoving(),
+                        dance.beatsPerBar(),
+                        dance.startBeats(),
+                        dance.slowestBarsPerMinute(),
+                        dance.fastestBarsPerMinute(),
+                        (int) shelf.repertoire().charts().stream()
+                                .filter(c -> c.dance() == dance)
+                                .count()))
+                .toList();
+    }
+
+    @GetMapping("/vocabulary")
+    Map<String, List<Vocabulary.Word>> vocabulary() {
+        return Vocabulary.columns();
+    }
+
+    /** A short chart with one fault on purpose for each family of rules. */
+    @GetMapping("/rules/examples")
+    List<ExampleView> examples() {
+        return RuleExamples.load().entrySet().stream()
+                .map(entry -> new ExampleView(
+                        entry.getKey(),
+                        entry.getValue().identity().name(),
+                        entry.getValue().identity().summary(),
+                        WorkView.of(Sheet.of(entry.getValue()))))
+                .toList();
+    }
+
+    @GetMapping("/rules")
+    List<RuleView> rules() {
+        return RuleBook.standard().rules().stream()
+                .map(rule -> new RuleView(rule.id().text(), rule.statement(), rule.exceptions()))
+                .toList();
+    }
+}

@@ -1,0 +1,70 @@
+package fluidframe.server.ribbon;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import fluidframe.core.routine.Routine;
+import fluidframe.library.routine.RoutineFormat;
+import fluidframe.server.refusal.UnreadableException;
+import fluidframe.server.web.ApiDescription;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Routines worked out as they are sent; keeps nothing. */
+@RestController
+@RequestMapping("/api/routines")
+class RibbonController {
+    private static final int MOST_BEATS = 512;
+
+    private final RoutineDesk desk;
+
+    RibbonController(RoutineDesk desk) {
+        this.desk = desk;
+    }
+
+    private static Routine read(JsonNode routine) {
+        return RoutineFormat.ROUTINE.read(routine).orThrow(UnreadableException::new);
+    }
+
+    /** {@code selected} is the figure after which something could follow, from 0, -1 for the beginning. */
+    @PostMapping("/work")
+    RoutineWorkView work(
+            @RequestParam(defaultValue = "-1") int selected,
+            @RequestBody @Schema(ref = ApiDescription.ROUTINE) JsonNode routine) {
+        return desk.work(read(routine), selected);
+    }
+
+    /** Danced again and again until the couple stands as it began. */
+    @PostMapping("/circuit")
+    CircuitView circuit(@RequestBody @Schema(ref = ApiDescription.ROUTINE) JsonNode routine) {
+        return desk.circuit(read(routine));
+    }
+
+    /** For each figure what to do when it is blocked. */
+    @PostMapping("/blocked")
+    List<RoutineDesk.BlockedView> blocked(@RequestBody @Schema(ref = ApiDescription.ROUTINE) JsonNode routine) {
+        return desk.blocked(read(routine));
+    }
+
+    /** What could stand instead of figures {@code from} (from 0) up to but without {@code to}, so many beats long. */
+    @PostMapping("/fill")
+    List<RoutineDesk.FillerView> fill(
+            @RequestParam int from,
+            @RequestParam int to,
+            @RequestParam double beats,
+            @RequestBody @Schema(ref = ApiDescription.ROUTINE) JsonNode routine) {
+        if (!(beats >= 0 && beats <= MOST_BEATS)) {
+            throw new IllegalArgumentException("A place must last 0 to " + MOST_BEATS + " beats, but was " + beats);
+        }
+        return desk.fill(read(routine), from, to, beats);
+    }
+
+    /** As a standard MIDI file to practise with. */
+    @PostMapping(value = "/midi", produces = "audio/midi")
+    byte[] midi(@RequestBody @Schema(ref = ApiDescription.ROUTINE) JsonNode routine) {
+        return desk.midi(read(routine));
+    }
+}

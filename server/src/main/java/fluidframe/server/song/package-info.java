@@ -1,0 +1,2 @@
+/** Songs: kept, timed, read from standard MIDI files. */
+package fluidframe.server.song;

@@ -1,0 +1,28 @@
+package fluidframe.server.store;
+
+import java.util.Arrays;
+import java.util.Locale;
+
+/** What a studio keeps. */
+public enum Kind {
+    FIGURE,
+    ROUTINE,
+    SONG,
+    EVENT,
+    LIST;
+
+    /** As in addresses and in the database. */
+    @Override
+    public String toString() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
+    /** Refuses a word that is no kind, naming those that are. */
+    public static Kind parse(String text) {
+        return Arrays.stream(values())
+                .filter(kind -> kind.toString().equals(text))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "A kind must be one of figure, routine, song, event, list, but was \"" + text + "\""));
+    }
+}
