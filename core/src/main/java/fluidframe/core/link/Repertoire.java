@@ -21,6 +21,7 @@ public final class Repertoire {
     private final List<Danceable> danceables = new ArrayList<>();
     private final Map<String, List<Danceable>> usesOf = new LinkedHashMap<>();
     private final Map<Dance, DanceGraph> graphs = new ConcurrentHashMap<>();
+    private final Map<Dance, LinkMap> maps = new ConcurrentHashMap<>();
 
     private Repertoire(Collection<Chart> all, Optional<Repertoire> before) {
         for (Chart chart : all) charts.put(chart.id(), chart);
@@ -40,9 +41,15 @@ public final class Repertoire {
         return graphs.computeIfAbsent(dance, d -> DanceGraph.of(of(d)));
     }
 
-    /** Works out every link from figures danced as charted, so that nobody has to wait for them later. */
+    /** The map of a dance; worked out as it is asked for. */
+    public LinkMap map(Dance dance) {
+        return maps.computeIfAbsent(dance, d -> LinkMap.of(this, d));
+    }
+
+    /** Works out the maps and every link from figures danced as charted, so that nobody has to wait for them later. */
     public void warmLinks() {
         for (Dance dance : Dance.values()) {
+            map(dance);
             DanceGraph graph = graph(dance);
             for (Danceable danced : of(dance)) {
                 graph.after(new DanceGraph.Place(danced, 0, danced.chart().startBeat()));
@@ -57,9 +64,11 @@ public final class Repertoire {
     /** The same for other charts; what has not changed is not worked out again. */
     public Repertoire with(Collection<Chart> newCharts) {
         Repertoire changed = new Repertoire(newCharts, Optional.of(this));
-        graphs.forEach((dance, graph) -> {
-            if (changed.of(dance).equals(of(dance))) changed.graphs.put(dance, graph);
-        });
+        for (Dance dance : Dance.values()) {
+            if (!changed.of(dance).equals(of(dance))) continue;
+            if (graphs.containsKey(dance)) changed.graphs.put(dance, graphs.get(dance));
+            if (maps.containsKey(dance)) changed.maps.put(dance, maps.get(dance));
+        }
         return changed;
     }
 

@@ -21,7 +21,6 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Service;
 
 /** What joins to what, worked out from the charts as they stand now. */
@@ -29,28 +28,17 @@ import org.springframework.stereotype.Service;
 class LinkService {
     private static final int MOST_LOOPS = 12;
 
-    /** The maps asked for so far, of one state of the charts. */
-    private record Maps(Repertoire repertoire, Map<Dance, LinkViews.DanceMapView> views) {}
-
     private final FigureShelf shelf;
     private final Composers composers;
-    private volatile Maps maps = new Maps(null, Map.of());
 
     LinkService(FigureShelf shelf, Composers composers) {
         this.shelf = shelf;
         this.composers = composers;
     }
 
-    /** Worked out once for each state of the charts. */
     LinkViews.DanceMapView map(Dance dance) {
         Repertoire repertoire = shelf.repertoire();
-        Maps current = maps;
-        if (current.repertoire() != repertoire) maps = current = new Maps(repertoire, new ConcurrentHashMap<>());
-        return current.views().computeIfAbsent(dance, of -> map(repertoire, of));
-    }
-
-    private static LinkViews.DanceMapView map(Repertoire repertoire, Dance dance) {
-        LinkMap map = LinkMap.of(repertoire, dance);
+        LinkMap map = repertoire.map(dance);
         Map<String, String> names = new LinkedHashMap<>();
         for (LinkMap.Band band : map.beginnings()) {
             for (String id : band.figures()) {

@@ -10,14 +10,17 @@ import fluidframe.server.store.Documents;
 import fluidframe.server.store.Kind;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** All figures as they stand now: the shipped ones, each replaced by the coach's copy where there is one. */
@@ -107,6 +110,14 @@ public class FigureShelf implements BinListener {
             if (of.isEmpty() || listing.summary().dance().equals(of)) all.put(id, new Listed(listing, true));
         });
         return new ArrayList<>(all.values());
+    }
+
+    /** How many figures there are of each dance; no chart is read for it. */
+    Map<String, Long> counts() {
+        Set<String> ids = new HashSet<>(shipped.join().keySet());
+        ids.addAll(own.states().keySet());
+        return ids.stream()
+                .collect(Collectors.groupingBy(id -> id.substring(0, id.indexOf('.')), Collectors.counting()));
     }
 
     private FigureListing listing(Chart chart) {

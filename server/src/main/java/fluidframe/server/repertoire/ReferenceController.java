@@ -45,6 +45,7 @@ class ReferenceController {
 
     @GetMapping("/dances")
     List<DanceView> dances() {
+        Map<String, Long> counts = shelf.counts();
         return Arrays.stream(Dance.values())
                 .map(dance -> new DanceView(
                         dance.toString(),
@@ -56,9 +57,7 @@ class ReferenceController {
                         dance.startBeats(),
                         dance.slowestBarsPerMinute(),
                         dance.fastestBarsPerMinute(),
-                        (int) shelf.repertoire().charts().stream()
-                                .filter(c -> c.dance() == dance)
-                                .count()))
+                        counts.getOrDefault(dance.toString(), 0L).intValue()))
                 .toList();
     }
 

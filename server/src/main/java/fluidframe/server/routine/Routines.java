@@ -71,6 +71,12 @@ class Routines implements Traits<Routine, RoutineSummary> {
         return RoutineSummary.class;
     }
 
+    /** Its joins and bars depend on the charts of its figures. */
+    @Override
+    public boolean isSummaryOfUsed() {
+        return true;
+    }
+
     @Override
     public RoutineSummary summary(String id, Routine routine) {
         RoutineWork work = RoutineWork.of(routine.dance(), routine.placed(), shelf.repertoire(), routine.startTurn());

@@ -6,6 +6,9 @@ import java.util.stream.Collectors;
 
 /** Works out what is kept beside a document's text: by what it is found, what it uses and what a list shows of it. */
 final class Describing<T, S> {
+    /** Of what depends on nothing but itself. */
+    private static final long INDEPENDENT = -1;
+
     private final Traits<T, S> traits;
     private final DocumentStore store;
 
@@ -25,12 +28,12 @@ final class Describing<T, S> {
      */
     record Described<S>(DocumentRow.Content content, S summary, long generation) {
         boolean isOutdated(DocumentStore store) {
-            return generation != store.generation();
+            return generation != INDEPENDENT && generation != store.generation();
         }
     }
 
     Described<S> of(String id, T value) {
-        long generation = store.generation();
+        long generation = traits.isSummaryOfUsed() ? store.generation() : INDEPENDENT;
         S summary = traits.summary(id, value);
         DocumentRow.Content bare = bare(value);
         DocumentRow.Content content = new DocumentRow.Content(

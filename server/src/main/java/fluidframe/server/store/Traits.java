@@ -43,6 +43,11 @@ public interface Traits<T, S> {
         return false;
     }
 
+    /** Whether what lists show of one depends on what it uses, and has to be worked out anew when that changes. */
+    default boolean isSummaryOfUsed() {
+        return false;
+    }
+
     /** Worked out outside of any transaction, and anew when something it uses or the application has changed. */
     S summary(String id, T value);
 }
