@@ -72,7 +72,7 @@ class ListController extends DocumentController<FigureList, ListView> {
     @ResponseStatus(HttpStatus.CREATED)
     ListView copy(@Valid @RequestBody ListCopy copy) {
         FigureList list = lists.list(copy.from()).copied(copy.name());
-        lists.refuseTaken(list.name(), "");
+        lists.refuseTaken(list.name());
         return view(own.create(list));
     }
 
@@ -98,7 +98,7 @@ class ListController extends DocumentController<FigureList, ListView> {
 
     @Override
     protected void refuse(FigureList list, String id) {
-        lists.refuseTaken(list.name(), id);
+        lists.refuseTaken(list.name());
     }
 
     /** How much of a list is charted, and how sure the charts are. */

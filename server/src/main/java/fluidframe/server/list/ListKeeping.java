@@ -34,6 +34,11 @@ class ListKeeping implements Traits<FigureList, ListView.ListSummary> {
     }
 
     @Override
+    public boolean isNameUnique() {
+        return true;
+    }
+
+    @Override
     public Class<ListView.ListSummary> summaryType() {
         return ListView.ListSummary.class;
     }

@@ -5,6 +5,7 @@ import fluidframe.library.list.ListFormat;
 import fluidframe.server.refusal.NotFoundException;
 import fluidframe.server.store.Document;
 import fluidframe.server.store.Documents;
+import fluidframe.server.store.Kind;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
@@ -34,11 +35,9 @@ public class Lists {
         return id.equals(STARTER) ? Optional.of(starter) : own.find(id).map(Document::value);
     }
 
-    /** Refuses a name by which another list goes. */
-    void refuseTaken(String name, String but) {
-        if (name.equalsIgnoreCase(starter.name()) || own.isNamed(name, but)) {
-            throw new IllegalArgumentException("There is a list called \"" + name + "\" already: choose another name");
-        }
+    /** Refuses the name by which the one goes that ships; the store sees to the others. */
+    void refuseTaken(String name) {
+        if (name.equalsIgnoreCase(starter.name())) throw Documents.nameTaken(Kind.LIST, name);
     }
 
     static void refuseStarter(String id) {

@@ -60,11 +60,15 @@ class DocumentRow {
         this.key = key;
     }
 
-    /** The next version; whatever was in the bin is out of it. */
-    void replaceWith(Content content, Instant now) {
+    /**
+     * The next version; whatever was in the bin is out of it.
+     *
+     * @param atLeast the least number it may have, so that it does not meet a version kept before
+     */
+    void replaceWith(Content content, Instant now, long atLeast) {
         describe(content);
         text = content.text();
-        version++;
+        version = Math.max(version + 1, atLeast);
         savedAt = now;
         binnedAt = null;
     }

@@ -69,7 +69,7 @@ public final class Documents<T, S> {
             if (store.rows().existsById(key(id))) {
                 throw new IllegalArgumentException("There is a " + kind + " with the id \"" + id + "\" already");
             }
-            return document(keep(new DocumentRow(key(id)), content), value);
+            return document(keep(new DocumentRow(key(id)), content, 0), value);
         });
     }
 
@@ -96,7 +96,7 @@ public final class Documents<T, S> {
             for (String text : texts) {
                 T value = readFile(text);
                 DocumentRow row = new DocumentRow(key(idOf(text, value)));
-                row.replaceWith(describing.bare(value), store.now());
+                row.replaceWith(describing.bare(value), store.now(), 0);
                 store.rows().save(row);
                 note.ifPresent(words -> keepVersion(row, row.version(), words));
             }
@@ -138,7 +138,7 @@ public final class Documents<T, S> {
                 boolean binned = row.binnedAt().isPresent();
                 if (binned && !mayBeNew) throw new BinnedException(traits.kind(), row.name());
                 if ((binned ? 0 : row.version()) != expected) throw new Overtaken(row.version(), row.text());
-                keep(row, content);
+                keep(row, content, note.isPresent() ? nextVersion(id) : 0);
                 note.ifPresent(words -> keepVersion(row, row.version(), words));
                 return document(row, value);
             });
@@ -147,22 +147,9 @@ public final class Documents<T, S> {
         }
     }
 
-    /** Leaves the transaction, so that the two sides are compared while nobody waits. */
-    private static final class Overtaken extends RuntimeException {
-        private static final long serialVersionUID = 1L;
-
-        private final long version;
-        private final String text;
-
-        Overtaken(long version, String text) {
-            this.version = version;
-            this.text = text;
-        }
-    }
-
     private StaleException stale(long expected, Overtaken overtaken, T yours) {
-        T current = traits.format().salvage(overtaken.text).value();
-        return new StaleException(traits.name(yours), expected, sides(overtaken.version, current, yours));
+        T current = traits.format().salvage(overtaken.text()).value();
+        return new StaleException(traits.name(yours), expected, sides(overtaken.version(), current, yours));
     }
 
     private StaleException.Sides sides(long version, T current, T yours) {
@@ -177,8 +164,14 @@ public final class Documents<T, S> {
         return sides(current.version(), current.value(), read(yours));
     }
 
-    private DocumentRow keep(DocumentRow row, Describing.Described<S> described) {
-        row.replaceWith(described.content(), store.now());
+    private DocumentRow keep(DocumentRow row, Describing.Described<S> described, long atLeast) {
+        String name = described.content().name();
+        if (traits.isNameUnique()
+                && store.rows()
+                        .isNamed(kind, DocumentRows.sorted(name), row.key().id())) {
+            throw nameTaken(traits.kind(), name);
+        }
+        row.replaceWith(described.content(), store.now(), atLeast);
         if (described.isOutdated(store)) row.outdate();
         DocumentRow kept = store.rows().saveAndFlush(row);
         usersAreOutdated(row.key().id());
@@ -254,9 +247,12 @@ public final class Documents<T, S> {
     /** Keeps what was last saved as the next version. */
     public VersionLine keepVersion(String id, String note) {
         return store.write(() -> {
-            long number = store.versions().newest(kind, id).orElse(0L) + 1;
-            return keepVersion(live(id), number, note);
+            return keepVersion(live(id), nextVersion(id), note);
         });
+    }
+
+    private long nextVersion(String id) {
+        return store.versions().newest(kind, id).orElse(0L) + 1;
     }
 
     private VersionLine keepVersion(DocumentRow row, long number, String note) {
@@ -290,9 +286,10 @@ public final class Documents<T, S> {
                 .collect(Collectors.toMap(DocumentRows.State::id, DocumentRows.State::version));
     }
 
-    /** Whether another one goes by that name. */
-    public boolean isNamed(String name, String but) {
-        return store.read(() -> store.rows().isNamed(kind, DocumentRows.sorted(name), but));
+    /** What to refuse a name with by which another one goes. */
+    public static IllegalArgumentException nameTaken(Kind kind, String name) {
+        return new IllegalArgumentException(
+                "There is a " + kind + " called \"" + name + "\" already: choose another name");
     }
 
     private Document<T> document(DocumentRow row) {

@@ -38,6 +38,11 @@ public interface Traits<T, S> {
 
     Class<S> summaryType();
 
+    /** Whether no two may go by one name. */
+    default boolean isNameUnique() {
+        return false;
+    }
+
     /** Whether what lists show of other documents depends on this kind. */
     default boolean isUsedInSummaries() {
         return false;

@@ -122,6 +122,21 @@ class FigureApiTest extends ApiCalls {
     }
 
     @Test
+    void aVersionKeptBesideIsNotWrittenOverByTheNextSave() throws Exception {
+        String path = "/api/figures/waltz.drag-hesitation";
+        JsonNode shipped = figure("waltz.drag-hesitation").get("document");
+        call(200, put(path), save(0, with(shipped, "man", 0, "note", "one"), "first"));
+        call(201, post(path + "/versions"), mapper.createObjectNode().put("note", "kept beside"));
+        JsonNode saved = call(200, put(path), save(1, with(shipped, "man", 0, "note", "two"), "third"));
+        assertThat(saved.get("version").asInt()).isEqualTo(3);
+        assertThat(call(200, get(path + "/versions"), null).findValuesAsText("note"))
+                .containsExactly("third", "kept beside", "first");
+        assertThat(call(200, get(path + "/versions/2"), null).at("/man/0/note").asText())
+                .isEqualTo("one");
+        call(204, delete(path), null);
+    }
+
+    @Test
     void refusesAStaleSaveWithBothChartsAtHand() throws Exception {
         String path = "/api/figures/waltz.hesitation-change";
         JsonNode shipped = figure("waltz.hesitation-change").get("document");

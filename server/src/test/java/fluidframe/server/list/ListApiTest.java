@@ -13,6 +13,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import org.junit.jupiter.api.Test;
 
 class ListApiTest extends ApiCalls {
@@ -95,6 +99,27 @@ class ListApiTest extends ApiCalls {
         call(422, put(path(own)), save(own, name, List.of(level(" "))));
         call(404, get("/api/lists/nowhere"), null);
         assertThat(call(200, get(path(own)), null).at("/document/levels")).hasSize(3);
+    }
+
+    @Test
+    void ofManyListsOfOneNameMadeAtTheSameTimeThereIsOne() throws Exception {
+        String name = "Race " + UUID.randomUUID();
+        String body = mapper.writeValueAsString(Map.of("name", name, "from", "starter"));
+        ExecutorService many = Executors.newFixedThreadPool(8);
+        List<Callable<Integer>> made = new ArrayList<>();
+        for (int i = 0; i < 16; i++) {
+            made.add(() -> mvc.perform(post("/api/lists/copies")
+                            .contentType("application/json")
+                            .content(body))
+                    .andReturn()
+                    .getResponse()
+                    .getStatus());
+        }
+        List<Integer> answers = new ArrayList<>();
+        for (Future<Integer> each : many.invokeAll(made)) answers.add(each.get());
+        many.shutdown();
+        assertThat(answers).filteredOn(status -> status == 201).hasSize(1);
+        assertThat(answers).filteredOn(status -> status == 422).hasSize(15);
     }
 
     @Test
