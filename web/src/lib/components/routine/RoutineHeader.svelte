@@ -13,7 +13,7 @@
 <header class="mb-3 flex flex-wrap items-end gap-x-5 gap-y-2 border-b-2 border-ink pb-2">
   <div class="min-w-0">
     <h1 class="text-3xl">{editor.routine.name}</h1>
-    <p class="max-w-md truncate text-sm text-soft" title={editor.routine.note}>{editor.routine.note}</p>
+    <p class="max-w-sm truncate text-sm text-soft" title={editor.routine.note}>{editor.routine.note}</p>
   </div>
   {#if work}
     <dl class="flex gap-5 text-sm">
