@@ -29,11 +29,7 @@
 </script>
 
 <!-- Closed by a choice only: both sides stay at hand until one is made. -->
-<Dialog
-  bind:open={() => conflict !== null, () => undefined}
-  title="“{settings.say(editor.state.name)}” was saved elsewhere"
-  wide
->
+<Dialog bind:open={() => conflict !== null, () => undefined} title="“{editor.state.name}” was saved elsewhere" wide>
   {#if conflict}
     <p class="mb-3 text-sm">{conflict.message}</p>
     {#if conflict.differences.length > 0}

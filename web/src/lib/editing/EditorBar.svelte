@@ -33,6 +33,8 @@
   async function remove() {
     await editor.flush();
     await CHANNELS[editor.kind].remove(editor.id);
+    // What could not be kept of it goes with it into the bin and is not sent behind it.
+    editor.begin({ id: editor.id, version: editor.version, document: editor.state });
     onremoved?.();
   }
 

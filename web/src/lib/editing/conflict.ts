@@ -1,4 +1,4 @@
-import { api, need, type Schemas } from '$lib/api/client';
+import { api, need, Refusal, type Schemas } from '$lib/api/client';
 import type { Documents, Kind } from './kinds';
 
 /** Both sides after somebody else saved first. */
@@ -21,6 +21,13 @@ export function conflictOf<T>(sides: Schemas['Sides'], message: string, mine: T)
     differences: sides.differences
   };
 }
+
+/** Both sides of a stale save; nothing for another failure. */
+export const sidesOf = (error: unknown) =>
+  error instanceof Refusal ? (error.details.sides as Schemas['Sides'] | undefined) : undefined;
+
+/** Whether what was refused is what stands: it had reached the server, and only the answer was lost. */
+export const hadArrived = (error: unknown) => sidesOf(error)?.differences.length === 0;
 
 /** What stands against what somebody has here; nothing is sent to be kept. */
 export async function compared<K extends Kind>(

@@ -203,6 +203,15 @@ describe('an editor', () => {
     expect(unsentEdits.waiting).toEqual([]);
   });
 
+  it('sends once what two windows find at the same time, and takes its own late answer for no refusal', async () => {
+    const sides = { version: 4, current: song('left'), yours: song('left'), differences: [] };
+    const put = sending(ok({ version: 4 }), refusal(409, { sides }));
+    await remember(left());
+    await Promise.all([unsentEdits.look(), new (unsentEdits.constructor as new () => typeof unsentEdits)().look()]);
+    expect(put.mock.calls.length).toBeGreaterThan(0);
+    expect(await everything()).toEqual([]);
+  });
+
   it('hands what was left to an editor that is open by now, and compares it where that has gone on', async () => {
     const put = sending();
     const editor = new Editor('song', kept());

@@ -1,5 +1,5 @@
 import { Refusal, type Schemas } from '$lib/api/client';
-import { compared, conflictOf, type Conflict } from './conflict';
+import { compared, conflictOf, hadArrived, sidesOf, type Conflict } from './conflict';
 import { History } from './history.svelte';
 import { channelOf, pageOf, type Channel, type Documents, type Kind } from './kinds';
 import { live } from './live';
@@ -104,11 +104,11 @@ export class Editor<K extends Kind> {
   }
 
   undo() {
-    if (this.canUndo) this.#replace(this.#history.undo(this.#state));
+    if (this.canUndo && !this.#conflict) this.#replace(this.#history.undo(this.#state));
   }
 
   redo() {
-    if (this.canRedo) this.#replace(this.#history.redo(this.#state));
+    if (this.canRedo && !this.#conflict) this.#replace(this.#history.redo(this.#state));
   }
 
   say(message: string) {
@@ -275,10 +275,10 @@ export class Editor<K extends Kind> {
     }
   }
 
-  /** Whether what was refused is what stands: it had reached the server, and only the answer was lost. */
+  /** Goes on from its own save whose answer was lost; false for any other failure. */
   #arrived(error: unknown, number: number): boolean {
-    const sides = error instanceof Refusal ? (error.details.sides as Schemas['Sides'] | undefined) : undefined;
-    if (!sides || sides.differences.length > 0) return false;
+    const sides = sidesOf(error);
+    if (!sides || !hadArrived(error)) return false;
     this.#version = sides.version;
     this.#acknowledge(number);
     if (this.isUnsent) this.#schedule(SEND_AFTER);

@@ -72,6 +72,12 @@ export function hold(window: string): () => void {
   return () => release();
 }
 
+/** Does it in one window at a time; not at all here while another does. */
+export async function alone(work: () => Promise<void>): Promise<void> {
+  if (!navigator.locks) return work();
+  await navigator.locks.request('fluid-frame-sending', { ifAvailable: true }, (lock) => (lock ? work() : undefined));
+}
+
 const ABANDONED = 20_000;
 
 /** Edits of editors that are no more, the newest first. */

@@ -1,7 +1,8 @@
 import { Refusal } from '$lib/api/client';
+import { hadArrived } from './conflict';
 import { live } from './live';
 import { channelOf } from './kinds';
-import { abandoned, forget, remember, type Unsent } from './outbox';
+import { abandoned, alone, forget, remember, type Unsent } from './outbox';
 
 const LOOK_EVERY = 5000;
 
@@ -31,15 +32,18 @@ class UnsentEdits {
     if (this.#looking) return;
     this.#looking = true;
     try {
-      const left = await abandoned();
-      for (const unsent of left) {
-        const open = [...live].find((editor) => editor.kind === unsent.kind && editor.id === unsent.id);
-        if (open) await open.recover();
-        else if (!unsent.refused) await this.#send(unsent);
-      }
+      await alone(() => this.#sendAll());
       this.#waiting = await abandoned();
     } finally {
       this.#looking = false;
+    }
+  }
+
+  async #sendAll() {
+    for (const unsent of await abandoned()) {
+      const open = [...live].find((editor) => editor.kind === unsent.kind && editor.id === unsent.id);
+      if (open) await open.recover();
+      else if (!unsent.refused) await this.#send(unsent);
     }
   }
 
@@ -55,6 +59,10 @@ class UnsentEdits {
       await send(unsent.id, unsent.base, unsent.document, { window: unsent.window, number: unsent.number });
       await forget(unsent);
     } catch (error) {
+      if (hadArrived(error)) {
+        await forget(unsent);
+        return;
+      }
       const status = error instanceof Refusal ? error.status : 0;
       // What the server refuses is not sent again by itself; it is offered when the thing is opened.
       if (status >= 400 && status < 500) await remember({ ...unsent, refused: (error as Refusal).message });

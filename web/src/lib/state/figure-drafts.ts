@@ -46,10 +46,14 @@ export class FigureDrafts {
     }
   }
 
-  /** Unsaved work against the chart that stands; where it cannot be read yet the two cannot be laid side by side. */
-  async against(view: FigureView, mine: Chart): Promise<Conflict<Chart>> {
+  /**
+   * Unsaved work against the chart that stands; nothing where the two say the same. Where it cannot be read yet they cannot be
+   * laid side by side.
+   */
+  async against(view: FigureView, mine: Chart): Promise<Conflict<Chart> | null> {
     const message = `This work was begun from an earlier version than the one that stands now, ${view.version}. Nothing is lost.`;
     const bare = { version: view.version, current: view.document, mine, message, differences: [] };
-    return compared('figure', this.#id, mine, message).catch(() => bare);
+    const conflict = await compared('figure', this.#id, mine, message).catch(() => bare);
+    return conflict !== bare && conflict.differences.length === 0 ? null : conflict;
   }
 }

@@ -57,8 +57,14 @@ export class FigureEditor {
     if (!this.isBegun) this.editor.say('Your unsaved work from last time is here again.');
     this.#recompute(0);
     if (draft.baseVersion !== this.#view.version) {
-      void this.#drafts.against(this.#view, draft.document).then((conflict) => this.editor.collide(conflict));
+      void this.#compare(draft.document);
     }
+  }
+
+  async #compare(mine: Chart) {
+    const conflict = await this.#drafts.against(this.#view, mine);
+    if (conflict) this.editor.collide(conflict);
+    else await this.discardDraft();
   }
 
   get view() {

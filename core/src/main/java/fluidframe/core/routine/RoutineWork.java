@@ -52,13 +52,9 @@ public final class RoutineWork {
         RoutineWork work = new RoutineWork(repertoire, dance, startTurn);
         for (Placed item : placed) {
             if (item instanceof PlacedElement element) {
-                work.appendFree(element.name(), element.length(), Optional.empty());
+                work.appendFree(element.name(), element.length(), false, Optional.empty());
             } else if (item instanceof PlacedFigure figure) {
-                try {
-                    work.append(PlaceFinder.of(figure, dance, repertoire), figure.corner());
-                } catch (IllegalArgumentException e) {
-                    work.appendFree(PlaceFinder.name(figure, repertoire), dance.bar(), Optional.of(e.getMessage()));
-                }
+                work.append(figure);
             }
         }
         return work;
@@ -72,9 +68,25 @@ public final class RoutineWork {
         return blocks.get(blocks.size() - 1);
     }
 
-    private void appendFree(String name, Beats length, Optional<String> missing) {
-        int rotation = blocks.isEmpty() ? startTurn : leftTurned(last());
-        int corners = blocks.isEmpty() ? 0 : last().corners();
+    /** What cannot be found keeps its place, and takes its corner, so that what follows stays on its line of dance. */
+    private void append(PlacedFigure figure) {
+        Danceable danced;
+        try {
+            danced = PlaceFinder.of(figure, dance, repertoire);
+        } catch (IllegalArgumentException e) {
+            String name = PlaceFinder.name(figure, repertoire);
+            appendFree(name, dance.bar(), figure.corner(), Optional.of(e.getMessage()));
+            return;
+        }
+        append(danced, figure.corner());
+    }
+
+    private void appendFree(String name, Beats length, boolean corner, Optional<String> missing) {
+        boolean turned = corner && !blocks.isEmpty();
+        int rotation = blocks.isEmpty()
+                ? startTurn
+                : Math.floorMod(leftTurned(last()) + (turned ? Direction.CORNER_SIXTEENTHS : 0), Direction.SIXTEENTHS);
+        int corners = blocks.isEmpty() ? 0 : last().corners() + (turned ? 1 : 0);
         if (!blocks.isEmpty()) {
             Link link = new Link(Link.Verdict.YES, List.of(), List.of(), 0);
             junctions.add(new Junction(blocks.size(), link, false, true));

@@ -201,6 +201,24 @@ class RoutineWorkTest {
     }
 
     @Test
+    void aFigureThatIsNotThereTakesItsCornerAllTheSame() {
+        PlacedFigure gone = new PlacedFigure("waltz.tumble", FigureUse.WHOLE, true);
+        RoutineWork work =
+                RoutineWork.of(Dance.WALTZ, List.of(placed("natural-turn"), gone, placed("reverse-turn")), repertoire);
+        RoutineWork free = RoutineWork.of(
+                Dance.WALTZ,
+                List.of(
+                        placed("natural-turn"),
+                        new PlacedElement("Pose", Dance.WALTZ.bar()),
+                        new PlacedFigure("waltz.reverse-turn", FigureUse.WHOLE, true)),
+                repertoire);
+        assertThat(work.takesCorner(1)).isTrue();
+        assertThat(work.blocks().get(2).corners()).isEqualTo(1);
+        assertThat(work.blocks().get(2).roomRotation())
+                .isEqualTo(free.blocks().get(2).roomRotation());
+    }
+
+    @Test
     void anEmptyRoutineHasNoLengthAndNoFeet() {
         assertThat(work().length().isZero()).isTrue();
         assertThat(work().floor(HALL, Stride.USUAL).footfalls()).isEmpty();

@@ -88,7 +88,7 @@ class DemoRunner implements SmartLifecycle {
     private void furnish() throws IOException {
         for (Documents<?, ?> all : documents) {
             Kind kind = all.traits().kind();
-            if (!all.states().isEmpty()) continue;
+            if (!all.saved().isEmpty()) continue;
             if (kind == Kind.FIGURE) {
                 String figure = new ClassPathResource(FIGURE).getContentAsString(StandardCharsets.UTF_8);
                 all.furnish(List.of(figure), Optional.of("read from a file"));

@@ -47,7 +47,7 @@ class Events implements Traits<EventTerms, EventView.EventSummary> {
     }
 
     @Override
-    public EventView.EventSummary summary(String id, EventTerms event) {
+    public EventView.EventSummary summary(EventTerms event) {
         return new EventView.EventSummary(
                 event.name(),
                 event.tempos().keySet().stream().map(Dance::toString).toList());

@@ -8,7 +8,6 @@ import fluidframe.library.figure.ChartDifference;
 import fluidframe.library.figure.ChartFormat;
 import fluidframe.library.figure.ChartWriter;
 import fluidframe.server.chart.Charts;
-import fluidframe.server.refusal.NotFoundException;
 import fluidframe.server.refusal.UnreadableException;
 import fluidframe.server.repertoire.FigureListing;
 import fluidframe.server.repertoire.FigureSummary;
@@ -82,27 +81,17 @@ class FigureController extends DocumentController<Chart, FigureView> {
     public FigureView create(@RequestBody JsonNode document) {
         Chart chart = Charts.read(document);
         String name = chart.identity().name();
-        for (int i = 2; isTaken(ChartMaker.idFor(chart.dance(), name)); i++) {
+        for (int i = 2; figures.isTaken(ChartMaker.idFor(chart.dance(), name)); i++) {
             name = chart.identity().name() + " " + i;
         }
         return view(figures.add(ChartMaker.copy(chart, name), "kept beside another"));
     }
 
-    private boolean isTaken(String id) {
-        try {
-            figures.get(id);
-            return true;
-        } catch (NotFoundException e) {
-            return false;
-        }
-    }
-
     @Override
     public FigureView save(@PathVariable String id, @Valid @RequestBody DocumentSave save) {
         Chart chart = Charts.read(save.document());
-        figures.save(id, save.expectedVersion(), chart, save.note() == null ? "" : save.note());
-        if (save.drafts() != null) save.drafts().forEach(sent -> drafts.spend(id, sent));
-        drafts.spendBegun(id);
+        String note = save.note() == null ? "" : save.note();
+        figures.save(id, save.expectedVersion(), chart, note, save.drafts() == null ? List.of() : save.drafts());
         return figures.get(id);
     }
 
@@ -121,8 +110,7 @@ class FigureController extends DocumentController<Chart, FigureView> {
     @PutMapping("/{id}/draft")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void keepDraft(@PathVariable @Size(max = 80) String id, @Valid @RequestBody FigureDraft draft) {
-        drafts.keep(id, draft.sent(), draft.baseVersion(), draft.document());
-        if (draft.instead() != null) drafts.spend(id, draft.instead());
+        drafts.keep(id, draft.sent(), draft.baseVersion(), draft.document(), Optional.ofNullable(draft.instead()));
     }
 
     /** Gives up what one window has not saved, or all that is not saved. */

@@ -42,19 +42,20 @@ class FigureDrafts {
     }
 
     /** Refuses what is not even shaped like a chart. */
-    void keep(String id, Drafts.Sent sent, long baseVersion, JsonNode document) {
+    void keep(String id, Drafts.Sent sent, long baseVersion, JsonNode document, Optional<Drafts.Sent> instead) {
         List<Problem> shape = ChartSchema.shapeProblems(document);
         if (!shape.isEmpty()) throw new UnreadableException(shape);
-        drafts.keep(ref(id), sent, baseVersion, document.toString());
+        drafts.keep(ref(id), sent, baseVersion, document.toString(), instead);
     }
 
     void spend(String id, Drafts.Sent sent) {
         drafts.spend(ref(id), sent);
     }
 
-    /** The figure exists: nobody begins it any more. */
-    void spendBegun(String id) {
-        drafts.spend(ref(id), BEGUN);
+    /** What a save settles: the windows' work that went into it, and that the figure was only begun. */
+    void settle(String id, List<Drafts.Sent> saved) {
+        saved.forEach(sent -> drafts.spend(ref(id), sent));
+        drafts.forget(ref(id), BEGUN);
     }
 
     void spendAll(String id) {
@@ -75,11 +76,16 @@ class FigureDrafts {
 
     /** Keeps a new figure as a draft; refuses an id that is taken, saying by which figure. */
     void begin(Chart chart) {
-        if (isTaken(chart.id()) || !of(chart.id()).isEmpty()) {
+        if (isKnown(chart.id())) {
             throw new IllegalArgumentException("There is a " + chart.dance().title() + " figure called \""
                     + chart.identity().name() + "\" already: choose another name");
         }
-        keep(chart.id(), BEGUN, 0, ChartWriter.toJson(chart));
+        keep(chart.id(), BEGUN, 0, ChartWriter.toJson(chart), Optional.empty());
+    }
+
+    /** Whether there is a figure of that id, saved or only begun. */
+    boolean isKnown(String id) {
+        return isTaken(id) || !of(id).isEmpty();
     }
 
     private boolean isTaken(String id) {

@@ -12,6 +12,7 @@ import fluidframe.server.repertoire.FigureShelf;
 import fluidframe.server.repertoire.FigureSummary;
 import fluidframe.server.store.Document;
 import fluidframe.server.store.Documents;
+import fluidframe.server.store.Drafts;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -54,7 +55,7 @@ class FigureService {
 
     FigureView get(String id) {
         Optional<Document<Chart>> own = charts.find(id);
-        Chart chart = chart(id);
+        Chart chart = chart(id, own);
         return new FigureView(
                 id,
                 own.map(Document::version).orElse(0L),
@@ -69,22 +70,34 @@ class FigureService {
 
     /** A figure as it stands: the coach's chart, the shipped one, or what is begun of it. */
     Chart chart(String id) {
-        return charts.find(id)
-                .map(Document::value)
+        return chart(id, charts.find(id));
+    }
+
+    private Chart chart(String id, Optional<Document<Chart>> own) {
+        return own.map(Document::value)
                 .or(() -> shelf.shipped(id))
                 .or(() -> drafts.chart(id))
                 .orElseGet(() -> charts.get(id).value());
     }
 
-    /** Keeps a chart as the next version of the coach's own; refuses if somebody has saved since. */
-    Document<Chart> save(String id, long expectedVersion, Chart chart, String note) {
+    /**
+     * Keeps a chart as the next version of the coach's own; refuses if somebody has saved since.
+     *
+     * @param settled unsaved work that is saved by it, in the same transaction
+     */
+    Document<Chart> save(String id, long expectedVersion, Chart chart, String note, List<Drafts.Sent> settled) {
         if (!chart.id().equals(id)) {
             throw new IllegalArgumentException(
                     "The id in the chart must be \"" + id + "\", but was \"" + chart.id() + "\"");
         }
-        Document<Chart> saved = charts.saveVersion(id, expectedVersion, chart, note);
+        Document<Chart> saved = charts.saveVersion(id, expectedVersion, chart, note, () -> drafts.settle(id, settled));
         shelf.changed(id);
         return saved;
+    }
+
+    /** Whether an id is no longer free: shipped, saved, only begun, or in the bin. */
+    boolean isTaken(String id) {
+        return drafts.isKnown(id) || charts.isTaken(id);
     }
 
     /** Puts a new figure of the coach's own beside the others. */
@@ -93,16 +106,17 @@ class FigureService {
             throw new IllegalArgumentException("There is a figure with the id \"" + chart.id()
                     + "\" already: change the id in the file, or open that figure and save there");
         }
-        return save(chart.id(), 0, chart, note);
+        return save(chart.id(), 0, chart, note, List.of());
     }
 
     /** Takes the coach's chart into the bin; of a shipped figure the shipped chart shows again. Its versions stay with it. */
     void bin(String id) {
-        if (charts.find(id).isPresent()) {
-            charts.bin(id);
-            shelf.changed(id);
+        if (charts.find(id).isEmpty()) {
+            drafts.spendAll(id);
+            return;
         }
-        drafts.spendAll(id);
+        charts.bin(id, () -> drafts.spendAll(id));
+        shelf.changed(id);
     }
 
     /** A saved version, or the shipped chart for 0. */

@@ -44,7 +44,7 @@ class ListKeeping implements Traits<FigureList, ListView.ListSummary> {
     }
 
     @Override
-    public ListView.ListSummary summary(String id, FigureList list) {
+    public ListView.ListSummary summary(FigureList list) {
         return ListView.ListSummary.of(list);
     }
 }

@@ -37,7 +37,7 @@ public class Lists {
 
     /** Refuses the name by which the one goes that ships; the store sees to the others. */
     void refuseTaken(String name) {
-        if (name.equalsIgnoreCase(starter.name())) throw Documents.nameTaken(Kind.LIST, name);
+        if (name.equalsIgnoreCase(starter.name())) throw Kind.LIST.nameTaken(name);
     }
 
     static void refuseStarter(String id) {

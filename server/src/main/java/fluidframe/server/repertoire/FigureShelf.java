@@ -8,6 +8,7 @@ import fluidframe.server.store.BinListener;
 import fluidframe.server.store.Document;
 import fluidframe.server.store.Documents;
 import fluidframe.server.store.Kind;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -29,7 +30,7 @@ public class FigureShelf implements BinListener {
     /** A figure in a list, and whether the coach has a chart of it. */
     public record Listed(FigureListing listing, boolean own) {}
 
-    private record Own(long version, Chart chart) {}
+    private record Own(Instant savedAt, Chart chart) {}
 
     private final Documents<Chart, FigureListing> own;
     private final CompletableFuture<Map<String, Chart>> shipped;
@@ -88,10 +89,10 @@ public class FigureShelf implements BinListener {
     /** Only what has been saved since is read again. */
     private Map<String, Own> readOwn() {
         Map<String, Own> now = new HashMap<>();
-        own.states().forEach((id, version) -> {
+        own.saved().forEach((id, savedAt) -> {
             Own known = read.get(id);
-            if (known != null && known.version() == version) now.put(id, known);
-            else own.find(id).ifPresent(kept -> now.put(id, new Own(kept.version(), kept.value())));
+            if (known != null && known.savedAt().equals(savedAt)) now.put(id, known);
+            else own.find(id).ifPresent(kept -> now.put(id, new Own(kept.savedAt(), kept.value())));
         });
         return now;
     }
@@ -115,7 +116,7 @@ public class FigureShelf implements BinListener {
     /** How many figures there are of each dance; no chart is read for it. */
     Map<String, Long> counts() {
         Set<String> ids = new HashSet<>(shipped.join().keySet());
-        ids.addAll(own.states().keySet());
+        ids.addAll(own.saved().keySet());
         return ids.stream()
                 .collect(Collectors.groupingBy(id -> id.substring(0, id.indexOf('.')), Collectors.counting()));
     }

@@ -56,7 +56,7 @@ class Figures implements Traits<Chart, FigureListing> {
     }
 
     @Override
-    public FigureListing summary(String id, Chart chart) {
+    public FigureListing summary(Chart chart) {
         return FigureListing.of(chart);
     }
 }

@@ -78,7 +78,7 @@ class Routines implements Traits<Routine, RoutineSummary> {
     }
 
     @Override
-    public RoutineSummary summary(String id, Routine routine) {
+    public RoutineSummary summary(Routine routine) {
         RoutineWork work = RoutineWork.of(routine.dance(), routine.placed(), shelf.repertoire(), routine.startTurn());
         int broken = (int) work.junctions().stream()
                 .filter(Junction::isBroken)

@@ -39,7 +39,7 @@ class Songs implements Traits<Song, SongSummary> {
     }
 
     @Override
-    public SongSummary summary(String id, Song song) {
+    public SongSummary summary(Song song) {
         return SongSummary.of(song);
     }
 }

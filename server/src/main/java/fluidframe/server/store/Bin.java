@@ -28,10 +28,10 @@ public class Bin {
     public record User(String kind, String id, String name) {}
 
     private final DocumentStore store;
-    private final DraftRows drafts;
+    private final Drafts drafts;
     private final Map<Kind, Documents<?, ?>> documents;
 
-    Bin(DocumentStore store, DraftRows drafts, List<Documents<?, ?>> documents) {
+    Bin(DocumentStore store, Drafts drafts, List<Documents<?, ?>> documents) {
         this.store = store;
         this.drafts = drafts;
         this.documents =
@@ -40,8 +40,9 @@ public class Bin {
 
     /** The latest first. */
     List<Binned> all() {
-        empty();
+        Instant before = store.now().minus(KEPT);
         return store.read(() -> store.rows().binned(Limit.of(MOST_SHOWN))).stream()
+                .filter(row -> row.binnedAt().isAfter(before))
                 .map(row -> new Binned(
                         row.kind(),
                         row.id(),
@@ -54,14 +55,11 @@ public class Bin {
     /** Takes out what has been in it for its time, and what is remembered of saved drafts. */
     void empty() {
         Instant before = store.now().minus(KEPT);
+        drafts.forgetSpentBefore(before);
         List<DocumentRows.Named> old = store.read(() -> store.rows().binnedBefore(before));
-        if (old.isEmpty()) return;
         for (DocumentRows.Named row : old) of(Kind.parse(row.kind())).remove(row.id());
-        store.write(() -> {
-            drafts.forgetSpentBefore(before);
-            return null;
-        });
-        LOG.info("{} documents had been in the bin for {} days and are gone", old.size(), KEPT.toDays());
+        if (!old.isEmpty())
+            LOG.info("{} documents had been in the bin for {} days and are gone", old.size(), KEPT.toDays());
     }
 
     /** What names a document and will miss it. */

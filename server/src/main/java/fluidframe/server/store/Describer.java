@@ -9,8 +9,8 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.stereotype.Component;
 
 /**
- * After the start, in the background: works out anew what lists show of documents that another build described, so that whoever
- * opens a list does not wait for it, and empties the bin of what has been in it for its time.
+ * After the start and twice a day, in the background: works out anew what lists show of documents that another build described,
+ * so that whoever opens a list does not wait for it, and empties the bin of what has been in it for its time.
  */
 @Component
 class Describer implements ApplicationRunner {
@@ -18,6 +18,8 @@ class Describer implements ApplicationRunner {
 
     /** Leaves the processors to whoever opens the first page. */
     private static final long AFTER_SECONDS = 5;
+
+    private static final long AGAIN_HOURS = 12;
 
     private final List<Documents<?, ?>> documents;
     private final Bin bin;
@@ -38,13 +40,22 @@ class Describer implements ApplicationRunner {
     private void describe() {
         try {
             TimeUnit.SECONDS.sleep(AFTER_SECONDS);
-            bin.empty();
-            for (Documents<?, ?> all : documents) {
-                boolean more = true;
-                while (more) more = all.describeSome();
+            while (true) {
+                describeAll();
+                TimeUnit.HOURS.sleep(AGAIN_HOURS);
             }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
+        }
+    }
+
+    private void describeAll() {
+        try {
+            bin.empty();
+            for (Documents<?, ?> all : documents) {
+                boolean more = true;
+                while (more) more = all.list().describeSome();
+            }
         } catch (RuntimeException e) {
             LOG.warn("Not everything kept could be described anew; lists do it as they are opened", e);
         }

@@ -32,9 +32,9 @@ final class Describing<T, S> {
         }
     }
 
-    Described<S> of(String id, T value) {
+    Described<S> of(T value) {
         long generation = traits.isSummaryOfUsed() ? store.generation() : INDEPENDENT;
-        S summary = traits.summary(id, value);
+        S summary = traits.summary(value);
         DocumentRow.Content bare = bare(value);
         DocumentRow.Content content = new DocumentRow.Content(
                 bare.name(), bare.dance(), bare.words(), bare.text(), bare.uses(), json(summary), store.stamp());

@@ -66,7 +66,7 @@ public abstract class DocumentController<T, V> {
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     public void delete(@PathVariable String id) {
-        documents.bin(id);
+        documents.bin(id, () -> {});
     }
 
     /** As a file that can be read again, here or in another studio. */
@@ -82,8 +82,7 @@ public abstract class DocumentController<T, V> {
     @PostMapping(value = "/file", consumes = "application/yaml")
     @ResponseStatus(HttpStatus.CREATED)
     public V take(@RequestBody String text) {
-        refuse(documents.readFile(text), "");
-        return view(documents.take(text));
+        return view(documents.take(text, value -> refuse(value, "")));
     }
 
     /** The newest first. */

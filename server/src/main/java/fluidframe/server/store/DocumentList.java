@@ -7,15 +7,10 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
-import org.springframework.dao.DataAccessException;
 import org.springframework.data.domain.Limit;
-import org.springframework.transaction.TransactionException;
 
 /** The list of one kind of documents, from what is kept beside their texts. */
 final class DocumentList<T, S> {
-    private static final Logger LOG = LoggerFactory.getLogger(DocumentList.class);
     private static final int SOME = 50;
 
     private final Documents<T, S> documents;
@@ -89,7 +84,7 @@ final class DocumentList<T, S> {
         for (DocumentRows.Line line : lines) {
             if (Objects.equals(line.stamp(), store.stamp())) continue;
             documents.find(line.id()).ifPresent(document -> {
-                Describing.Described<S> described = describing.of(line.id(), document.value());
+                Describing.Described<S> described = describing.of(document.value());
                 anew.put(line.id(), described.summary());
                 kept.put(line.id(), new Redescribed<>(document.version(), described, store));
             });
@@ -99,20 +94,11 @@ final class DocumentList<T, S> {
 
     /** So that it need not be worked out again; a list is shown even where nothing can be written at the moment. */
     private boolean keep(Map<String, Redescribed<S>> described) {
-        try {
-            store.write(() -> {
-                store.rows()
-                        .findAllById(described.keySet().stream()
-                                .map(id -> new DocumentKey(kind, id))
-                                .toList())
-                        .forEach(row -> described.get(row.key().id()).describe(row));
-                return null;
-            });
-            return true;
-        } catch (DataAccessException | TransactionException | NoRoomException e) {
-            LOG.warn("What a list shows could not be kept and is worked out again: {}", e.getMessage());
-            return false;
-        }
+        List<DocumentKey> keys =
+                described.keySet().stream().map(id -> new DocumentKey(kind, id)).toList();
+        return store.writeIfPossible(() -> store.rows()
+                .findAllById(keys)
+                .forEach(row -> described.get(row.key().id()).describe(row)));
     }
 
     /**

@@ -13,8 +13,8 @@ interface DocumentRows extends JpaRepository<DocumentRow, DocumentKey> {
     /** A row without its text. */
     record Line(String id, String name, String sortName, long version, Instant savedAt, String summary, String stamp) {}
 
-    /** Which state of a document there is. */
-    record State(String id, long version) {}
+    /** Which state of a document there is; no two are saved at the same instant. */
+    record State(String id, Instant savedAt) {}
 
     /** A document of any kind by its name. */
     record Named(String kind, String id, String name, Instant binnedAt) {}
@@ -43,7 +43,7 @@ interface DocumentRows extends JpaRepository<DocumentRow, DocumentKey> {
     @Query("select count(*)" + NARROWED)
     long count(String kind, String dance, String words);
 
-    @Query("select new fluidframe.server.store.DocumentRows$State(d.key.id, d.version)" + OF_KIND)
+    @Query("select new fluidframe.server.store.DocumentRows$State(d.key.id, d.savedAt)" + OF_KIND)
     List<State> states(String kind);
 
     @Query("select count(*) > 0" + OF_KIND + "and d.sortName = :sortName and d.key.id <> :but")

@@ -6,8 +6,12 @@ import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Supplier;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** What all {@link Documents} share: the tables, short transactions and the clock. */
@@ -15,6 +19,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 public final class DocumentStore {
     /** As long as its column; more is not searched. */
     static final int MOST_WORDS = 4000;
+
+    private static final Logger LOG = LoggerFactory.getLogger(DocumentStore.class);
 
     private final DocumentRows rows;
     private final VersionRows versions;
@@ -53,6 +59,21 @@ public final class DocumentStore {
 
     <R> R write(Supplier<R> work) {
         return writing.execute(status -> work.get());
+    }
+
+    /**
+     * Something that saves time later and that nobody has been told of.
+     *
+     * @return whether it was written
+     */
+    boolean writeIfPossible(Runnable work) {
+        try {
+            writing.executeWithoutResult(status -> work.run());
+            return true;
+        } catch (DataAccessException | TransactionException | NoRoomException e) {
+            LOG.warn("What lists show could not be written and is worked out again later: {}", e.getMessage());
+            return false;
+        }
     }
 
     DocumentRows rows() {

@@ -1,15 +1,16 @@
 package fluidframe.server.store;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import fluidframe.library.text.Difference;
 import fluidframe.library.text.Format;
 import fluidframe.library.text.Salvaged;
 import fluidframe.server.refusal.NotFoundException;
 import fluidframe.server.refusal.UnreadableException;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 
 /**
@@ -59,31 +60,33 @@ public final class Documents<T, S> {
 
     /** A new one under an id of its own. */
     public Document<T> create(T value) {
-        return create(UUID.randomUUID().toString(), value);
+        return create(Optional.empty(), value);
     }
 
-    /** A new one; refuses an id that is taken, also by something in the bin. */
-    public Document<T> create(String id, T value) {
-        Describing.Described<S> content = describing.of(id, value);
+    /** A new one under the id wanted, or another where that is taken, also by something in the bin. */
+    private Document<T> create(Optional<String> wanted, T value) {
+        Describing.Described<S> content = describing.of(value);
         return store.write(() -> {
-            if (store.rows().existsById(key(id))) {
-                throw new IllegalArgumentException("There is a " + kind + " with the id \"" + id + "\" already");
-            }
+            String id = wanted.filter(free -> !store.rows().existsById(key(free)))
+                    .orElseGet(() -> UUID.randomUUID().toString());
             return document(keep(new DocumentRow(key(id)), content, 0), value);
         });
     }
 
-    /** The value that a file says; refuses with every problem and its line. */
-    public T readFile(String text) {
-        return traits.format().read(text).orThrow(UnreadableException::new);
+    /**
+     * Takes a file in: under the id that it brings along, or another where that is taken. Refuses with every problem and its
+     * line.
+     *
+     * @param refuse refuses what could not be used
+     */
+    public Document<T> take(String text, Consumer<T> refuse) {
+        T value = readFile(text);
+        refuse.accept(value);
+        return create(Format.idIn(text), value);
     }
 
-    /** Takes a file in: under the id that it brings along, or another where that is taken. */
-    public Document<T> take(String text) {
-        T value = readFile(text);
-        Optional<String> id = Format.idIn(text)
-                .filter(wanted -> !store.read(() -> store.rows().existsById(key(wanted))));
-        return create(id.orElseGet(() -> UUID.randomUUID().toString()), value);
+    private T readFile(String text) {
+        return traits.format().read(text).orThrow(UnreadableException::new);
     }
 
     /**
@@ -116,20 +119,22 @@ public final class Documents<T, S> {
      * @param note why it is kept as a version; empty where it is not
      */
     public Document<T> save(String id, long expected, T value, Optional<String> note) {
-        return save(id, expected, value, false, note);
+        return save(id, expected, value, false, note, () -> {});
     }
 
     /**
      * The next version, kept under its number with a note.
      *
      * @param expected the version it was begun from; 0 for one that was not there or lies in the bin
+     * @param alongside done in the same transaction: both or neither
      */
-    public Document<T> saveVersion(String id, long expected, T value, String note) {
-        return save(id, expected, value, true, Optional.of(note));
+    public Document<T> saveVersion(String id, long expected, T value, String note, Runnable alongside) {
+        return save(id, expected, value, true, Optional.of(note), alongside);
     }
 
-    private Document<T> save(String id, long expected, T value, boolean mayBeNew, Optional<String> note) {
-        Describing.Described<S> content = describing.of(id, value);
+    private Document<T> save(
+            String id, long expected, T value, boolean mayBeNew, Optional<String> note, Runnable alongside) {
+        Describing.Described<S> content = describing.of(value);
         try {
             return store.write(() -> {
                 Optional<DocumentRow> found = store.rows().findById(key(id));
@@ -140,6 +145,7 @@ public final class Documents<T, S> {
                 if ((binned ? 0 : row.version()) != expected) throw new Overtaken(row.version(), row.text());
                 keep(row, content, note.isPresent() ? nextVersion(id) : 0);
                 note.ifPresent(words -> keepVersion(row, row.version(), words));
+                alongside.run();
                 return document(row, value);
             });
         } catch (Overtaken e) {
@@ -149,19 +155,16 @@ public final class Documents<T, S> {
 
     private StaleException stale(long expected, Overtaken overtaken, T yours) {
         T current = traits.format().salvage(overtaken.text()).value();
-        return new StaleException(traits.name(yours), expected, sides(overtaken.version(), current, yours));
-    }
-
-    private StaleException.Sides sides(long version, T current, T yours) {
-        List<Difference> differences = traits.format().differences(current, yours);
-        return new StaleException.Sides(
-                version, traits.format().toJson(current), traits.format().toJson(yours), differences);
+        return new StaleException(
+                traits.name(yours),
+                expected,
+                StaleException.Sides.of(traits.format(), overtaken.version(), current, yours));
     }
 
     /** What stands against what somebody has: both sides as a stale save would tell them, without saving. */
     StaleException.Sides against(String id, JsonNode yours) {
         Document<T> current = get(id);
-        return sides(current.version(), current.value(), read(yours));
+        return StaleException.Sides.of(traits.format(), current.version(), current.value(), read(yours));
     }
 
     private DocumentRow keep(DocumentRow row, Describing.Described<S> described, long atLeast) {
@@ -169,7 +172,7 @@ public final class Documents<T, S> {
         if (traits.isNameUnique()
                 && store.rows()
                         .isNamed(kind, DocumentRows.sorted(name), row.key().id())) {
-            throw nameTaken(traits.kind(), name);
+            throw traits.kind().nameTaken(name);
         }
         row.replaceWith(described.content(), store.now(), atLeast);
         if (described.isOutdated(store)) row.outdate();
@@ -178,27 +181,38 @@ public final class Documents<T, S> {
         return kept;
     }
 
+    private void refuseTaken(String name, String but) {
+        if (traits.isNameUnique() && store.rows().isNamed(kind, DocumentRows.sorted(name), but)) {
+            throw traits.kind().nameTaken(name);
+        }
+    }
+
     private void usersAreOutdated(String id) {
         if (!traits.isUsedInSummaries()) return;
         store.nextGeneration();
         store.rows().outdateUsersOf(kind, id);
     }
 
-    /** What others show of this one in their lists is no longer so: for whoever keeps what is read here in memory. */
+    /**
+     * What others show of this one in their lists is no longer so: for whoever keeps what is read here in memory. The change
+     * itself has outdated them already; what fails here leaves only what was worked out in between.
+     */
     public void outdateUsersOf(String id) {
-        store.write(() -> {
-            usersAreOutdated(id);
-            return null;
-        });
+        store.writeIfPossible(() -> usersAreOutdated(id));
     }
 
-    /** Into the bin, from which it comes back as it was. */
-    public void bin(String id) {
+    /**
+     * Into the bin, from which it comes back as it was.
+     *
+     * @param alongside done in the same transaction: both or neither
+     */
+    public void bin(String id, Runnable alongside) {
         store.write(() -> {
             DocumentRow row = live(id);
             row.bin(store.now());
             store.rows().saveAndFlush(row);
             usersAreOutdated(id);
+            alongside.run();
             return null;
         });
     }
@@ -207,6 +221,7 @@ public final class Documents<T, S> {
     void putBack(String id) {
         store.write(() -> {
             DocumentRow row = store.rows().findById(key(id)).orElseThrow(() -> missing(id));
+            refuseTaken(row.name(), id);
             row.putBack();
             store.rows().saveAndFlush(row);
             usersAreOutdated(id);
@@ -271,25 +286,19 @@ public final class Documents<T, S> {
         return list.summaries();
     }
 
-    /**
-     * Describes some of those anew that another build has described, or of which something they use has changed.
-     *
-     * @return whether there may be more
-     */
-    boolean describeSome() {
-        return list.describeSome();
+    DocumentList<T, S> list() {
+        return list;
     }
 
-    /** Which documents there are, in which version; for whoever keeps them read. */
-    public Map<String, Long> states() {
+    /** Which documents there are, and when each was saved last; for whoever keeps them read. */
+    public Map<String, Instant> saved() {
         return store.read(() -> store.rows().states(kind)).stream()
-                .collect(Collectors.toMap(DocumentRows.State::id, DocumentRows.State::version));
+                .collect(Collectors.toMap(DocumentRows.State::id, DocumentRows.State::savedAt));
     }
 
-    /** What to refuse a name with by which another one goes. */
-    public static IllegalArgumentException nameTaken(Kind kind, String name) {
-        return new IllegalArgumentException(
-                "There is a " + kind + " called \"" + name + "\" already: choose another name");
+    /** Whether there is one of that id, also in the bin. */
+    public boolean isTaken(String id) {
+        return store.read(() -> store.rows().existsById(key(id)));
     }
 
     private Document<T> document(DocumentRow row) {

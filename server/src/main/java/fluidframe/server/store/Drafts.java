@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Component;
 
@@ -38,8 +39,12 @@ public class Drafts {
         this.store = store;
     }
 
-    /** Keeps what a window sent, unless something later is known of it. */
-    public void keep(Ref of, Sent sent, long baseVersion, String text) {
+    /**
+     * Keeps what a window sent, unless something later is known of it.
+     *
+     * @param instead another window's work that this one has gone on with: it is given up in the same transaction
+     */
+    public void keep(Ref of, Sent sent, long baseVersion, String text, Optional<Sent> instead) {
         if (text.length() > MOST_CHARACTERS) {
             throw new IllegalArgumentException(
                     "A draft must be at most " + MOST_CHARACTERS + " characters, but has " + text.length());
@@ -50,6 +55,7 @@ public class Drafts {
                 row.replaceWith(sent.number(), baseVersion, text, store.now());
                 rows.save(row);
             }
+            instead.ifPresent(other -> spend(of, other));
             return null;
         });
     }
@@ -64,6 +70,19 @@ public class Drafts {
             }
             return null;
         });
+    }
+
+    /** What a window had that sends nothing more is forgotten. */
+    public void forget(Ref of, Sent sent) {
+        store.write(() -> {
+            rows.findById(key(of, sent)).ifPresent(rows::delete);
+            return null;
+        });
+    }
+
+    /** Of what was saved or given up so long ago nothing can arrive late. */
+    void forgetSpentBefore(Instant before) {
+        store.writeIfPossible(() -> rows.forgetSpentBefore(before));
     }
 
     /** Everything unsaved of one document is given up. */

@@ -17,6 +17,12 @@ public enum Kind {
         return name().toLowerCase(Locale.ROOT);
     }
 
+    /** What to refuse a name with by which another one goes. */
+    public IllegalArgumentException nameTaken(String name) {
+        return new IllegalArgumentException(
+                "There is a " + this + " called \"" + name + "\" already: choose another name");
+    }
+
     /** Refuses a word that is no kind, naming those that are. */
     public static Kind parse(String text) {
         return Arrays.stream(values())

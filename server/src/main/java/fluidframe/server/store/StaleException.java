@@ -2,6 +2,7 @@ package fluidframe.server.store;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import fluidframe.library.text.Difference;
+import fluidframe.library.text.Format;
 import java.util.List;
 
 /** Thrown when a save was begun from a version that has been saved over; carries both sides, so that nothing is lost. */
@@ -19,7 +20,11 @@ public final class StaleException extends RuntimeException {
      * @param yours the document that was refused
      * @param differences from the one that stands to the one that was refused
      */
-    public record Sides(long version, JsonNode current, JsonNode yours, List<Difference> differences) {}
+    public record Sides(long version, JsonNode current, JsonNode yours, List<Difference> differences) {
+        static <T> Sides of(Format<T> format, long version, T current, T yours) {
+            return new Sides(version, format.toJson(current), format.toJson(yours), format.differences(current, yours));
+        }
+    }
 
     StaleException(String name, long expected, Sides sides) {
         super("\"" + name + "\" has been saved elsewhere as version " + sides.version() + " since you opened version "

@@ -54,5 +54,5 @@ public interface Traits<T, S> {
     }
 
     /** Worked out outside of any transaction, and anew when something it uses or the application has changed. */
-    S summary(String id, T value);
+    S summary(T value);
 }

@@ -35,7 +35,8 @@ public class WriteGate implements TransactionExecutionListener {
     /** The number of the change that is being written; 0 before the first is known. */
     private long change;
 
-    private volatile long enteredAt;
+    /** When the one inside came in, in nanoseconds of {@link System#nanoTime}; nothing while nobody is known to be inside. */
+    private volatile Long enteredAt;
 
     WriteGate(DataSource source, ObjectProvider<DataFolder> folder) {
         this.database = new JdbcTemplate(source);
@@ -111,7 +112,10 @@ public class WriteGate implements TransactionExecutionListener {
     }
 
     private void leave() {
-        if (gate.isHeldByCurrentThread()) gate.unlock();
+        if (!gate.isHeldByCurrentThread()) return;
+        // Before the next can come in: the time of the one before must never be taken for his.
+        if (gate.getHoldCount() == 1) enteredAt = null;
+        gate.unlock();
     }
 
     /**
@@ -119,6 +123,7 @@ public class WriteGate implements TransactionExecutionListener {
      * change the database can spin for ever, and nothing but an end of the process helps.
      */
     Duration occupied() {
-        return gate.isLocked() ? Duration.ofNanos(System.nanoTime() - enteredAt) : Duration.ZERO;
+        Long since = enteredAt;
+        return since == null ? Duration.ZERO : Duration.ofNanos(System.nanoTime() - since);
     }
 }

@@ -121,7 +121,12 @@ class EditingIT extends BrowserTest {
         link("Rules").click();
         assertThat(region("Not sent yet")).containsText("Sent from elsewhere");
         app().again();
+        Page other = page.context().newPage();
+        other.navigate(app().url("/events"));
         assertThat(region("Not sent yet")).isHidden();
+        assertThat(other.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Not sent yet")))
+                .isHidden();
+        assertThat(get("/api/songs/" + id).get("version").asInt()).isEqualTo(2);
         assertThat(get("/api/songs/" + id).at("/document/name").asText()).isEqualTo("Sent from elsewhere");
     }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fluidframe.server.ApiTest;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.ExecutorService;
@@ -23,6 +24,9 @@ class WriteGateTest {
 
     @Autowired
     private JdbcTemplate database;
+
+    @Autowired
+    private WriteGate gate;
 
     private long changes() {
         return database.queryForObject("select changes from studio_mark", Long.class);
@@ -47,6 +51,21 @@ class WriteGateTest {
         for (Future<?> each : done) each.get();
         many.shutdown();
         assertThat(changes()).isEqualTo(before + 60);
+    }
+
+    @Test
+    void knowsHowLongTheOneIsInsideAndNothingOfTheOneBefore() {
+        TransactionTemplate transaction = new TransactionTemplate(transactions);
+        assertThat(gate.occupied()).isZero();
+        for (int i = 0; i < 2; i++) {
+            long before = System.nanoTime();
+            transaction.executeWithoutResult(status -> assertThat(gate.occupied())
+                    .isPositive()
+                    .isLessThanOrEqualTo(Duration.ofNanos(System.nanoTime() - before)));
+            assertThat(gate.occupied()).isZero();
+        }
+        gate.whileNobodyWrites(() -> assertThat(gate.occupied()).isPositive());
+        assertThat(gate.occupied()).isZero();
     }
 
     @Test
