@@ -111,9 +111,9 @@ export class Editor<K extends Kind> {
     if (this.canRedo && !this.#conflict) this.#replace(this.#history.redo(this.#state));
   }
 
-  say(message: string) {
+  say(message: string, link: { href: string; words: string } | null = null) {
     this.#message = message;
-    this.#link = null;
+    this.#link = link;
   }
 
   /** The state as it stands now is saved under a version; nothing of before is sent any more. */
@@ -218,8 +218,7 @@ export class Editor<K extends Kind> {
     try {
       const made = await channelOf(this.kind).create({ ...conflict.mine, name });
       this.#show(conflict);
-      this.say('Both are kept:');
-      this.#link = { href: pageOf(this.kind, made.id), words: name };
+      this.say('Both are kept:', { href: pageOf(this.kind, made.id), words: name });
     } catch (error) {
       this.#tell(error);
     }

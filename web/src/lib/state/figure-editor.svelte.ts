@@ -210,21 +210,21 @@ export class FigureEditor {
   /** After a conflict: the other chart; mine stays in the undo steps. */
   async takeTheirs() {
     this.editor.takeTheirs();
-    await this.#afterConflict(this.editor.message);
+    await this.#afterConflict();
   }
 
   /** After a conflict: mine as a figure of its own beside it. */
   async keepBoth() {
     await this.editor.keepBoth();
-    if (!this.editor.conflict) await this.#afterConflict('');
+    if (!this.editor.conflict) await this.#afterConflict();
   }
 
   /** What was unsaved is settled; the figure is read as it stands. */
-  async #afterConflict(message: string) {
+  async #afterConflict() {
+    const { message, link } = this.editor;
     await this.#drafts.drop(this.editor.sent);
-    this.#view = await this.#read();
-    this.#recompute(0);
-    if (message) this.editor.say(message);
+    this.#begin(await this.#read());
+    this.editor.say(message, link);
   }
 
   /** Takes a whole chart, such as one that was proposed, as one step that can be undone. */

@@ -62,7 +62,7 @@
 
 <div class="mb-4 flex flex-wrap items-end gap-4">
   <h1 class="text-3xl">Routines</h1>
-  <form onsubmit={begin} class="ml-auto flex items-center gap-2">
+  <form onsubmit={begin} class="ml-auto flex flex-wrap items-center gap-2">
     <input
       bind:value={name}
       required

@@ -1,5 +1,6 @@
 package fluidframe.server.store;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
@@ -13,6 +14,7 @@ import java.util.Optional;
  * @param total how many there are in all
  * @param next where the rest begins, to be asked for; empty at the end
  */
+@JsonInclude(JsonInclude.Include.NON_ABSENT)
 public record Page<S>(List<Line<S>> lines, long total, Optional<String> next) {
     /** One of a list, with what a list shows of it. */
     public record Line<S>(

@@ -261,6 +261,7 @@ class EditingIT extends BrowserTest {
                         new Page.GetByRoleOptions().setName("Man 3 turn").setExact(true)))
                 .hasValue("3/8 R");
         assertThat(other.getByRole(AriaRole.DIALOG)).isHidden();
+        assertThat(status(other)).containsText("Your copy, version 1.");
         button("Reset to shipped").click();
         pressed(page, "Reset").click();
         assertThat(status(page)).containsText("The shipped chart is back");

@@ -15,6 +15,7 @@ import fluidframe.server.ApiTest;
 import fluidframe.server.song.SongSummary;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -91,6 +92,36 @@ class DocumentsTest extends ApiCalls {
         assertThat(kept)
                 .filteredOn(name -> !name.isEmpty())
                 .containsExactly(songs.get(made.id()).value().name());
+    }
+
+    @Test
+    void aListIsScrolledToItsEndThroughEqualNamesAndNothingIsSeenTwice() throws Exception {
+        String name = "Scroll " + UUID.randomUUID();
+        for (int i = 0; i < 7; i++) songs.create(song(i % 2 == 0 ? name : name.toUpperCase(Locale.ROOT)));
+        songs.create(song(name + " 100%_!"));
+        List<String> seen = new ArrayList<>();
+        String after = "";
+        int pages = 0;
+        do {
+            JsonNode page = call(
+                    200,
+                    get("/api/songs")
+                            .param("q", name.toLowerCase(Locale.ROOT))
+                            .param("after", after)
+                            .param("limit", "3"),
+                    null);
+            assertThat(page.get("total").asInt()).isEqualTo(8);
+            page.get("lines").forEach(line -> seen.add(line.get("id").asText()));
+            pages++;
+            assertThat(page.has("next")).isEqualTo(pages < 3);
+            after = page.path("next").asText();
+        } while (!after.isEmpty());
+        assertThat(seen).hasSize(8).doesNotHaveDuplicates();
+        for (String odd : List.of("100%_!", "%", "_", "!")) {
+            assertThat(songs.page(new Page.Request("", name + " " + odd, "", 9)).total())
+                    .isEqualTo(odd.equals("100%_!") ? 1 : 0);
+        }
+        call(422, get("/api/songs").param("after", "nowhere"), null);
     }
 
     @Test
