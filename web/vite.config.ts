@@ -8,5 +8,7 @@ export default defineConfig({
   plugins: [tailwindcss(), sveltekit()],
   // The server answers its own pages only, so the page under development has to look like one.
   server: { proxy: { '/api': { target: SERVER, changeOrigin: true, headers: { origin: SERVER } } } },
+  // Tests run what the browser runs, not what a server would draw pages with.
+  ...(process.env.VITEST && { resolve: { conditions: ['browser'] } }),
   test: { environment: 'jsdom', include: ['src/**/*.test.ts'] }
 });

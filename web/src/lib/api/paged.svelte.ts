@@ -1,3 +1,5 @@
+import { words } from './words';
+
 interface Page<L> {
   lines: L[];
   total: number;
@@ -51,7 +53,7 @@ export class Paged<L> {
       this.#next = page.next;
       this.#failed = '';
     } catch (error) {
-      if (mine === this.#asked) this.#failed = error instanceof Error ? error.message : String(error);
+      if (mine === this.#asked) this.#failed = words(error);
     }
   }
 }

@@ -2,6 +2,7 @@
   import { Attempt } from '$lib/api/attempt.svelte';
   import { api, need, type Schemas } from '$lib/api/client';
   import Button from '$lib/components/ui/Button.svelte';
+  import Failed from '$lib/components/ui/Failed.svelte';
   import Dialog from '$lib/components/ui/Dialog.svelte';
   import { pageOf, type Kind } from '$lib/editing/kinds';
 
@@ -40,7 +41,7 @@
 <p class="mb-4 max-w-prose text-sm text-soft">
   What has been deleted stays here for thirty days, with its versions, and comes back as it was.
 </p>
-{#if attempt.failed}<p role="alert" class="mb-3 text-broken">{attempt.failed}</p>{/if}
+<Failed why={attempt.failed} />
 {#if back}
   <p role="status" class="mb-3 border-l-4 border-accent pl-2 text-sm">
     The {back.kind}

@@ -1,8 +1,10 @@
 <script lang="ts">
   import { Attempt } from '$lib/api/attempt.svelte';
-  import { api, need, type Schemas } from '$lib/api/client';
+  import { api, need } from '$lib/api/client';
+  import { loaded } from '$lib/api/loaded.svelte';
   import Button from '$lib/components/ui/Button.svelte';
   import Dialog from '$lib/components/ui/Dialog.svelte';
+  import Failed from '$lib/components/ui/Failed.svelte';
   import { pageOf, type Kind } from './kinds';
 
   interface Props {
@@ -14,17 +16,14 @@
   }
 
   let { open = $bindable(), kind, id, name, onremove }: Props = $props();
-  let users = $state.raw<Schemas['User'][] | null>(null);
   const attempt = new Attempt();
   const SHOWN = 8;
 
-  $effect(() => {
-    if (!open) return;
-    users = null;
-    void attempt.run(async () => {
-      users = await need(api.GET('/api/kept/{kind}/{id}/users', { params: { path: { kind, id } } }));
-    });
-  });
+  const asked = loaded(
+    () => (open ? { kind, id } : undefined),
+    async (path) => (path ? need(api.GET('/api/kept/{kind}/{id}/users', { params: { path } })) : undefined)
+  );
+  const users = $derived(asked.current ?? null);
 
   const remove = () =>
     attempt.run(async () => {
@@ -53,10 +52,10 @@
         <p class="text-soft">They open all the same and say what is missing.</p>
       </div>
     {/if}
-    {#if attempt.failed}<p role="alert" class="text-broken">{attempt.failed}</p>{/if}
+    <Failed why={asked.failed || attempt.failed} />
     <div class="flex justify-end gap-2">
       <Button onclick={() => (open = false)}>Cancel</Button>
-      <Button kind="main" disabled={users === null && !attempt.failed} onclick={() => void remove()}
+      <Button kind="main" disabled={users === null && !asked.failed} onclick={() => void remove()}
         >Put into the bin</Button
       >
     </div>

@@ -1,4 +1,5 @@
 import { Refusal, type Schemas } from '$lib/api/client';
+import { words } from '$lib/api/words';
 import { compared, conflictOf, hadArrived, sidesOf, type Conflict } from './conflict';
 import { History } from './history.svelte';
 import { channelOf, pageOf, type Channel, type Documents, type Kind } from './kinds';
@@ -301,7 +302,7 @@ export class Editor<K extends Kind> {
       this.collideWith(error);
     } else if (status === 0 || status >= 500) {
       this.#status = 'away';
-      this.#message = error instanceof Error ? error.message : String(error);
+      this.#message = words(error);
       if (!this.#closed) this.#schedule(TRY_AGAIN_AFTER);
     } else {
       this.#tell(error);
@@ -311,6 +312,6 @@ export class Editor<K extends Kind> {
 
   #tell(error: unknown) {
     this.#status = 'refused';
-    this.say(error instanceof Error ? error.message : String(error));
+    this.say(words(error));
   }
 }

@@ -1,4 +1,5 @@
 import { createContext } from 'svelte';
+import { words } from '$lib/api/words';
 import {
   api,
   need,
@@ -306,7 +307,7 @@ export class FigureEditor {
   }
 
   #tell(error: unknown) {
-    this.editor.say(error instanceof Error ? error.message : String(error));
+    this.editor.say(words(error));
   }
 }
 

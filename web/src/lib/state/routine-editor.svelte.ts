@@ -1,4 +1,5 @@
 import { createContext } from 'svelte';
+import { words } from '$lib/api/words';
 import { api, need, type Placed, type Routine, type RoutineWork, type Schemas } from '$lib/api/client';
 import { Editor } from '$lib/editing/editor.svelte';
 import * as edits from './routine-edits';
@@ -173,7 +174,7 @@ export class RoutineEditor {
       const work = await need(api.POST('/api/routines/work', { params, body: this.routine }));
       if (mine === this.#asked) this.#work = work;
     } catch (error) {
-      if (mine === this.#asked) this.editor.say(error instanceof Error ? error.message : String(error));
+      if (mine === this.#asked) this.editor.say(words(error));
     }
   }
 }

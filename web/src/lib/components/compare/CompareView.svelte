@@ -1,59 +1,38 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { api, need, type Comparison, type FigureSummary, type RoleName, type Schemas } from '$lib/api/client';
+  import { api, need, type RoleName, type Schemas } from '$lib/api/client';
+  import { loaded } from '$lib/api/loaded.svelte';
   import { NAMES } from '$lib/components/figure/row-layout';
   import { getSettings } from '$lib/state/settings.svelte';
   import type { Column } from '$lib/state/figure-editor.svelte';
+  import Failed from '$lib/components/ui/Failed.svelte';
 
   /** Two charts side by side, row answering row. Each side is a figure's id, with @ and a version where one is meant. */
   let { left, right }: { left: string; right: string } = $props();
   const settings = getSettings();
-  let figures = $state.raw<FigureSummary[]>([]);
-  let both = $state.raw<Comparison | null>(null);
-  let failed = $state('');
+  const figures = loaded(
+    () => 'all',
+    (dance) => need(api.GET('/api/figures', { params: { query: { dance } } }))
+  );
+  const compared = loaded(
+    () => ({ left, right }),
+    async ({ left, right }) =>
+      left && right
+        ? need(api.POST('/api/compare', { body: { left: { figure: left }, right: { figure: right } } }))
+        : undefined
+  );
+  const both = $derived(compared.failed ? undefined : compared.current);
   let all = $state(true);
-  let versions = $state.raw<Record<string, Schemas['VersionLine'][]>>({});
+  const versions = loaded(
+    () => [left, right].map((side) => side.split('@')[0] ?? '').filter(Boolean),
+    async (ids) => Object.fromEntries(await Promise.all(ids.map(versionsOf)))
+  );
   const rows = $derived((both?.rows ?? []).filter((row) => all || !row.same));
   const roles = $derived((['man', 'lady'] as RoleName[]).filter((role) => rows.some((row) => row.role === role)));
 
-  $effect(() => {
-    void names();
-  });
-  $effect(() => {
-    void compare(left, right);
-  });
-
-  async function names() {
-    try {
-      figures = await need(api.GET('/api/figures', { params: { query: { dance: 'all' } } }));
-    } catch (error) {
-      failed = error instanceof Error ? error.message : String(error);
-    }
-  }
-
-  $effect(() => {
-    for (const side of [left, right]) void versionsOf(side.split('@')[0] ?? '');
-  });
-
-  async function versionsOf(id: string) {
-    if (!id || versions[id]) return;
-    try {
-      const found = await need(api.GET('/api/figures/{id}/versions', { params: { path: { id } } }));
-      versions = { ...versions, [id]: found };
-    } catch {
-      // A figure that is not there is told by the comparison itself.
-    }
-  }
-
-  async function compare(one: string, other: string) {
-    if (!one || !other) return;
-    try {
-      both = await need(api.POST('/api/compare', { body: { left: { figure: one }, right: { figure: other } } }));
-      failed = '';
-    } catch (error) {
-      both = null;
-      failed = error instanceof Error ? error.message : String(error);
-    }
+  async function versionsOf(id: string): Promise<[string, Schemas['VersionLine'][]]> {
+    // A figure that is not there is told by the comparison itself.
+    return [id, await need(api.GET('/api/figures/{id}/versions', { params: { path: { id } } })).catch(() => [])];
   }
 
   function choose(side: 'left' | 'right', id: string) {
@@ -91,12 +70,12 @@
       onchange={(e) => choose(side, e.currentTarget.value)}
     >
       <option value="">choose a figure</option>
-      {#each figures as figure (figure.id)}<option value={figure.id}
+      {#each figures.current ?? [] as figure (figure.id)}<option value={figure.id}
           >{figure.dance.replaceAll('-', ' ')}: {figure.name}</option
         >{/each}
     </select></label
   >
-  {#if versions[value.split('@')[0] ?? '']?.length}
+  {#if versions.current?.[value.split('@')[0] ?? '']?.length}
     {@const id = value.split('@')[0] ?? ''}
     <select
       aria-label={side === 'left' ? 'Version of the left one' : 'Version of the right one'}
@@ -105,8 +84,8 @@
       onchange={(e) => choose(side, e.currentTarget.value === '' ? id : `${id}@${e.currentTarget.value}`)}
     >
       <option value="">as it stands</option>
-      {#if figures.find((f) => f.id === id)?.shipped}<option value="0">as shipped</option>{/if}
-      {#each versions[id] ?? [] as each, nth (nth)}<option value={String(each.number)}
+      {#if figures.current?.find((f) => f.id === id)?.shipped}<option value="0">as shipped</option>{/if}
+      {#each versions.current[id] ?? [] as each, nth (nth)}<option value={String(each.number)}
           >version {each.number}{each.note ? `: ${each.note}` : ''}</option
         >{/each}
     </select>
@@ -128,7 +107,7 @@
     </p>
   {/if}
 </div>
-{#if failed}<p role="alert" class="text-broken">{failed}</p>{/if}
+<Failed why={compared.failed || figures.failed} />
 {#if !left || !right}
   <p class="text-soft">Choose two figures, or open a figure and press Compare for its versions.</p>
 {:else if both}

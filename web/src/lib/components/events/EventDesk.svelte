@@ -1,10 +1,13 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { api, need, outlivesPage, type RoutineSummary, type Schemas } from '$lib/api/client';
+  import { Attempt } from '$lib/api/attempt.svelte';
+  import { api, need, outlivesPage, type Schemas } from '$lib/api/client';
+  import { loaded } from '$lib/api/loaded.svelte';
   import { Editor } from '$lib/editing/editor.svelte';
   import EditorBar from '$lib/editing/EditorBar.svelte';
   import EventForm from './EventForm.svelte';
   import EventReport from './EventReport.svelte';
+  import Failed from '$lib/components/ui/Failed.svelte';
 
   let { view, dances }: { view: Schemas['EventView']; dances: Schemas['DanceView'][] } = $props();
   // The desk is made anew for every event, so the first view is the one it edits.
@@ -20,34 +23,21 @@
     }
   });
   void editor.recover();
-  let routines = $state.raw<RoutineSummary[]>([]);
+  const found = loaded(
+    () => wanted.split(',').filter(Boolean),
+    (dances) =>
+      Promise.all(dances.map((dance) => need(api.GET('/api/routines', { params: { query: { dance, limit: 500 } } }))))
+  );
+  const routines = $derived((found.current ?? []).flatMap((page) => page.lines));
+  const attempt = new Attempt();
   let report = $state.raw<{ id: string; view: Schemas['EventReport'] } | null>(null);
-  let failed = $state('');
   const wanted = $derived([...new Set(editor.state.dances.map((band) => band.dance))].join());
 
-  $effect(() => {
-    const dances = wanted.split(',').filter(Boolean);
-    Promise.all(
-      dances.map((dance) => need(api.GET('/api/routines', { params: { query: { dance, limit: 500 } } })))
-    ).then(
-      (found) => (routines = found.flatMap((page) => page.lines)),
-      (error: Error) => (failed = error.message)
-    );
-  });
-
-  async function check(id: string) {
-    try {
-      if (id === '') {
-        report = null;
-        return;
-      }
+  const check = (id: string) =>
+    attempt.run(async () => {
       const params = { path: { id: view.id }, query: { routine: id } };
-      report = { id, view: await need(api.GET('/api/events/{id}/report', { params })) };
-      failed = '';
-    } catch (error) {
-      failed = error instanceof Error ? error.message : String(error);
-    }
-  }
+      report = id === '' ? null : { id, view: await need(api.GET('/api/events/{id}/report', { params })) };
+    });
 </script>
 
 <h1 class="sr-only">{editor.state.name}</h1>
@@ -76,7 +66,7 @@
         {#each routines as routine (routine.id)}<option value={routine.id}>{routine.name}</option>{/each}
       </select></label
     >
-    {#if failed}<p role="alert" class="text-broken">{failed}</p>{/if}
+    <Failed why={found.failed || attempt.failed} />
     {#if report}<EventReport report={report.view} routineId={report.id} />
     {:else}<p class="max-w-prose text-sm text-soft">
         The report says line by line what is kept, what is not and what must be asked; it can be printed and handed

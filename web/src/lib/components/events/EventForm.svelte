@@ -1,43 +1,39 @@
 <script lang="ts">
-  import { api, need, type ListSummary, type Schemas } from '$lib/api/client';
+  import { api, need, type Schemas } from '$lib/api/client';
+  import { loaded } from '$lib/api/loaded.svelte';
   import Button from '$lib/components/ui/Button.svelte';
   import type { Editor } from '$lib/editing/editor.svelte';
-  import { levelsOf, type Levels } from '$lib/state/levels';
+  import { levelsOf } from '$lib/state/levels';
+  import Failed from '$lib/components/ui/Failed.svelte';
 
   let { editor, dances }: { editor: Editor<'event'>; dances: Schemas['DanceView'][] } = $props();
   const event = $derived(editor.state);
   const barredAll = $derived(event.barred ?? []);
   const barredHolds = $derived(event.barredHolds ?? []);
-  let lists = $state.raw<ListSummary[]>([]);
-  let levels = $state.raw<Levels>([]);
-  let failed = $state('');
   let barred = $state('');
-  let holds = $state.raw<string[]>([]);
-  let known = $state.raw<string[]>([]);
+  const read = loaded(
+    () => event.dances.map((band) => band.dance).join(),
+    async (dances) => {
+      const each = dances.split(',').filter(Boolean);
+      const [lists, words, elements, ...figures] = await Promise.all([
+        need(api.GET('/api/lists')),
+        need(api.GET('/api/vocabulary')),
+        need(api.GET('/api/elements')),
+        ...each.map((dance) => need(api.GET('/api/figures', { params: { query: { dance } } })))
+      ]);
+      const known = [...new Set([...figures.flat(), ...elements].map((one) => one.name))].sort();
+      return { lists: lists.lines, holds: (words.hold ?? []).map((word) => word.text), known };
+    }
+  );
+  const lists = $derived(read.current?.lists ?? []);
+  const holds = $derived(read.current?.holds ?? []);
+  const known = $derived(read.current?.known ?? []);
+  const list = loaded(
+    () => event.list,
+    (id) => need(api.GET('/api/lists/{id}', { params: { path: { id } } }))
+  );
+  const levels = $derived(list.current ? levelsOf(list.current.document) : []);
   const field = 'rounded-xs border border-line bg-raised px-1.5 py-0.5';
-
-  $effect(() => {
-    Promise.all([
-      need(api.GET('/api/lists')),
-      need(api.GET('/api/vocabulary')),
-      need(api.GET('/api/elements')),
-      ...event.dances.map(({ dance }) => need(api.GET('/api/figures', { params: { query: { dance } } })))
-    ]).then(
-      ([all, words, elements, ...figures]) => {
-        lists = all.lines;
-        holds = (words.hold ?? []).map((word) => word.text);
-        known = [...new Set([...figures.flat(), ...elements].map((one) => one.name))].sort();
-      },
-      (error: Error) => (failed = error.message)
-    );
-  });
-  $effect(() => {
-    const id = event.list;
-    need(api.GET('/api/lists/{id}', { params: { path: { id } } })).then(
-      (list) => (levels = levelsOf(list.document)),
-      (error: Error) => (failed = error.message)
-    );
-  });
 
   const number = (text: string) => (text === '' ? undefined : Number(text));
 
@@ -55,7 +51,7 @@
 </script>
 
 <div class="flex flex-col gap-4 text-sm">
-  {#if failed}<p role="alert" class="text-broken">{failed}</p>{/if}
+  <Failed why={read.failed || list.failed} />
   <label
     >Note <textarea
       rows="2"

@@ -1,38 +1,29 @@
 <script lang="ts">
-  import { api, need, type Schemas } from '$lib/api/client';
+  import { api, need } from '$lib/api/client';
+  import { loaded } from '$lib/api/loaded.svelte';
   import { getFigureEditor } from '$lib/state/figure-editor.svelte';
   import { getSettings } from '$lib/state/settings.svelte';
+  import Failed from '$lib/components/ui/Failed.svelte';
 
   const editor = getFigureEditor();
   const settings = getSettings();
   let from = $state(editor.view.shipped ? 0 : editor.view.version);
-  let versions = $state.raw<Schemas['VersionLine'][]>([]);
-  let changes = $state.raw<Schemas['Change'][] | null>(null);
-  let failed = $state('');
-
-  $effect(() => {
-    void load(from);
-  });
-
-  async function load(version: number) {
-    const path = { id: editor.id };
-    try {
-      versions = await need(api.GET('/api/figures/{id}/versions', { params: { path } }));
-      changes = await need(
-        api.POST('/api/figures/{id}/differences', { params: { path, query: { from: version } }, body: editor.chart })
-      );
-      failed = '';
-    } catch (error) {
-      failed = error instanceof Error ? error.message : String(error);
-    }
-  }
+  const versions = loaded(
+    () => [editor.id, editor.view.version] as const,
+    ([id]) => need(api.GET('/api/figures/{id}/versions', { params: { path: { id } } }))
+  );
+  const changes = loaded(
+    () => ({ id: editor.id, from, chart: editor.chart }),
+    ({ id, from, chart }) =>
+      need(api.POST('/api/figures/{id}/differences', { params: { path: { id }, query: { from } }, body: chart }))
+  );
 </script>
 
 <label class="mb-3 flex items-center gap-2 text-sm"
   >This chart against
   <select bind:value={from} class="rounded-xs border border-strong bg-raised px-1.5 py-0.5">
     {#if editor.view.shipped}<option value={0}>the shipped chart</option>{/if}
-    {#each versions as version (version.number)}
+    {#each versions.current ?? [] as version (version.number)}
       <option value={version.number}>version {version.number}{version.note ? `: ${version.note}` : ''}</option>
     {/each}
   </select>
@@ -45,11 +36,12 @@
   >
   {editor.changed ? '(as last saved; what you are typing stays a draft)' : ''}
 </p>
-{#if failed}
-  <p role="alert" class="text-sm text-broken">{failed}</p>
-{:else if changes === null}
+<Failed small why={changes.failed || versions.failed} />
+{#if changes.failed}
+  <!-- Said above. -->
+{:else if !changes.current}
   <p class="text-sm text-soft">Comparing…</p>
-{:else if changes.length === 0}
+{:else if changes.current.length === 0}
   <p class="text-sm">The two are the same, cell by cell.</p>
 {:else}
   <table class="w-full text-sm">
@@ -58,7 +50,7 @@
       >
     </thead>
     <tbody>
-      {#each changes as change, nth (nth)}
+      {#each changes.current as change, nth (nth)}
         <tr class="border-t border-line align-top">
           <th scope="row" class="py-1 pr-3 text-left font-normal"
             >{change.role ? `${settings.role(change.role)} ${change.step}, ` : ''}{change.key}</th

@@ -1,42 +1,35 @@
 <script lang="ts">
-  import { api, need, type RoleName, type Row, type Schemas } from '$lib/api/client';
+  import { api, need, type RoleName, type Row } from '$lib/api/client';
+  import { loaded } from '$lib/api/loaded.svelte';
   import Button from '$lib/components/ui/Button.svelte';
   import Dialog from '$lib/components/ui/Dialog.svelte';
   import { getFigureEditor, type Column } from '$lib/state/figure-editor.svelte';
   import { getSettings } from '$lib/state/settings.svelte';
   import { NAMES } from './row-layout';
+  import Failed from '$lib/components/ui/Failed.svelte';
 
   let { open = $bindable() }: { open: boolean } = $props();
   const editor = getFigureEditor();
   const settings = getSettings();
-  let cells = $state.raw<Schemas['ProposedCell'][] | null>(null);
-  let wanted = $state<boolean[]>([]);
-  let failed = $state('');
-  let division = $state('');
-
-  $effect(() => {
-    if (open) void ask();
-  });
-
-  async function ask() {
-    division = '';
-    try {
-      cells = await need(api.POST('/api/proposals/cells', { body: editor.chart }));
-      wanted = cells.map(() => true);
-      failed = '';
-    } catch (error) {
-      failed = error instanceof Error ? error.message : String(error);
+  const asked = loaded(
+    () => open,
+    async (shown) => {
+      turn = 0;
+      return shown ? need(api.POST('/api/proposals/cells', { body: editor.chart })) : undefined;
     }
-  }
-
-  async function divide(sixteenths: number) {
-    try {
+  );
+  const cells = $derived(asked.current ?? null);
+  let wanted = $derived((cells ?? []).map(() => true));
+  /** The turn that is to be divided, in sixteenths; none before one is asked for. */
+  let turn = $state(0);
+  const division = loaded(
+    () => turn,
+    async (sixteenths) => {
+      if (sixteenths === 0) return '';
       const path = { sixteenths };
-      division = (await need(api.GET('/api/proposals/division/{sixteenths}', { params: { path } }))).words;
-    } catch (error) {
-      division = error instanceof Error ? error.message : String(error);
+      return (await need(api.GET('/api/proposals/division/{sixteenths}', { params: { path } }))).words;
     }
-  }
+  );
 
   const largest = $derived(
     (['man', 'lady'] as RoleName[])
@@ -60,9 +53,8 @@
 </script>
 
 <Dialog bind:open title="Cells that follow from others" wide>
-  {#if failed}
-    <p role="alert" class="text-sm text-broken">{failed}</p>
-  {:else if cells?.length === 0}
+  <Failed small why={asked.failed} />
+  {#if cells?.length === 0}
     <p class="text-sm">Every alignment and turn that can be worked out is charted.</p>
   {:else}
     <ul class="divide-y divide-line border-y border-line text-sm">
@@ -70,7 +62,8 @@
         <li class="flex gap-3 py-1">
           <input
             type="checkbox"
-            bind:checked={wanted[i]}
+            checked={wanted[i]}
+            onchange={(event) => (wanted = wanted.with(i, event.currentTarget.checked))}
             aria-label="Fill the {settings.role(cell.role)}'s step {cell.step} {NAMES[cell.column as Column]}"
           />
           <span
@@ -89,14 +82,17 @@
     <ul class="flex flex-wrap gap-1.5">
       {#each largest as each, nth (nth)}
         <li>
-          <Button onclick={() => void divide(each.row.turn)}
+          <Button onclick={() => (turn = each.row.turn)}
             >{settings.role(each.role)}
             {each.row.number}: <span class="amount">{each.row.turnKind || 'between the feet'}</span></Button
           >
         </li>
       {/each}
     </ul>
-    {#if division}<p class="mt-1 text-sm" role="status">{division.charAt(0).toUpperCase() + division.slice(1)}.</p>{/if}
+    {#if division.current}<p class="mt-1 text-sm" role="status">
+        {division.current.charAt(0).toUpperCase() + division.current.slice(1)}.
+      </p>{/if}
+    <Failed small why={division.failed} />
   {/if}
   <div class="mt-3 flex justify-end gap-2">
     <Button onclick={() => (open = false)}>Close</Button>

@@ -1,34 +1,26 @@
 <script lang="ts">
   import { api, need, type RoleName, type Row, type Schemas } from '$lib/api/client';
+  import { loaded } from '$lib/api/loaded.svelte';
   import Button from '$lib/components/ui/Button.svelte';
   import Dialog from '$lib/components/ui/Dialog.svelte';
   import { getFigureEditor } from '$lib/state/figure-editor.svelte';
   import { getSettings } from '$lib/state/settings.svelte';
   import { NAMES } from './row-layout';
+  import Failed from '$lib/components/ui/Failed.svelte';
 
   let { open = $bindable() }: { open: boolean } = $props();
   const editor = getFigureEditor();
   const settings = getSettings();
   let from = $state<RoleName>('man');
-  let proposed = $state.raw<Schemas['ProposedRow'][]>([]);
-  let wanted = $state<boolean[]>([]);
-  let failed = $state('');
   const to = $derived<RoleName>(from === 'man' ? 'lady' : 'man');
 
-  $effect(() => {
-    if (open) void ask(from);
-  });
-
-  async function ask(role: RoleName) {
-    try {
-      proposed = await need(api.POST('/api/proposals/partner', { body: { chart: editor.chart, role } }));
-      wanted = proposed.map((row) => row.now === undefined);
-      failed = '';
-    } catch (error) {
-      proposed = [];
-      failed = error instanceof Error ? error.message : String(error);
-    }
-  }
+  const asked = loaded(
+    () => (open ? from : undefined),
+    async (role) => (role ? need(api.POST('/api/proposals/partner', { body: { chart: editor.chart, role } })) : [])
+  );
+  const proposed = $derived(asked.failed ? [] : (asked.current ?? []));
+  /** Which rows are taken: those that are not there yet, until chosen otherwise. */
+  let wanted = $derived(proposed.map((row) => row.now === undefined));
 
   /** The cells in which a proposed row differs from the row that is there. */
   function differences(row: Schemas['ProposedRow']): { name: string; now: string; text: string }[] {
@@ -78,9 +70,8 @@
       <option value="lady">{settings.role('lady')}'s rows</option>
     </select></label
   >
-  {#if failed}
-    <p role="alert" class="text-sm text-broken">{settings.say(failed)}</p>
-  {:else if proposed.length > 0 && proposed.every((p) => differences(p).length === 0)}
+  <Failed small why={settings.say(asked.failed)} />
+  {#if proposed.length > 0 && proposed.every((p) => differences(p).length === 0)}
     <p class="text-sm">The {settings.role(to)}'s rows are just as they follow.</p>
   {/if}
   <ul class="divide-y divide-line border-y border-line text-sm">
@@ -90,7 +81,8 @@
         <li class="flex gap-3 py-1.5">
           <input
             type="checkbox"
-            bind:checked={wanted[i]}
+            checked={wanted[i]}
+            onchange={(event) => (wanted = wanted.with(i, event.currentTarget.checked))}
             aria-label="Take the {settings.role(to)}'s step {row.step}"
             class="mt-1"
           />

@@ -1,5 +1,7 @@
 <script lang="ts">
   import { api, need, type RoleName, type Schemas } from '$lib/api/client';
+  import { loaded } from '$lib/api/loaded.svelte';
+  import { words } from '$lib/api/words';
   import Button from '$lib/components/ui/Button.svelte';
   import Dialog from '$lib/components/ui/Dialog.svelte';
   import { getFigureEditor } from '$lib/state/figure-editor.svelte';
@@ -21,7 +23,6 @@
   let how = $state<How>('hold');
   let by = $state('1/2');
   let other = $state(0);
-  let rhythms = $state.raw<string[]>([]);
   let said = $state('');
   let refused = $state(false);
   const way = $derived(WAYS.find((w) => w.how === how));
@@ -31,16 +32,12 @@
     if (!open) return;
     said = '';
     if (editor.focus) [role, step] = [editor.focus.role, editor.focus.step];
-    void list(role);
   });
 
-  async function list(of: RoleName) {
-    try {
-      rhythms = await need(api.POST('/api/proposals/rhythms', { body: { chart: editor.chart, role: of } }));
-    } catch {
-      rhythms = [];
-    }
-  }
+  const rhythms = loaded(
+    () => (open ? role : undefined),
+    async (of) => (of ? need(api.POST('/api/proposals/rhythms', { body: { chart: editor.chart, role: of } })) : [])
+  );
 
   async function retime(chosen: How, rhythm = '') {
     try {
@@ -54,7 +51,7 @@
       }
     } catch (error) {
       refused = true;
-      said = error instanceof Error ? error.message : String(error);
+      said = words(error);
     }
   }
   const field = 'rounded-xs border border-strong bg-raised px-1 py-0.5';
@@ -108,11 +105,11 @@
   </form>
   {#if said}<p role="alert" class={['mt-2 text-sm', refused && 'text-broken']}>{settings.say(said)}</p>{/if}
   <h3 class="mt-4 mb-1 text-base">Rhythms of the same length that the dance permits</h3>
-  {#if rhythms.length === 0}
+  {#if rhythms.current?.length === 0}
     <p class="text-sm text-soft">None can be listed for so many steps.</p>
   {:else}
     <ul class="flex max-h-48 flex-wrap gap-1.5 overflow-auto" aria-label="Rhythms">
-      {#each rhythms as rhythm, nth (nth)}
+      {#each rhythms.current ?? [] as rhythm, nth (nth)}
         <li><Button onclick={() => void retime('rhythm', rhythm)}>{rhythm}</Button></li>
       {/each}
     </ul>

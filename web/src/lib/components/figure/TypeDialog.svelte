@@ -1,9 +1,11 @@
 <script lang="ts">
-  import { api, need, type Problem, type RoleName, type Row } from '$lib/api/client';
+  import { api, need, type RoleName } from '$lib/api/client';
+  import { loaded } from '$lib/api/loaded.svelte';
   import Button from '$lib/components/ui/Button.svelte';
   import Dialog from '$lib/components/ui/Dialog.svelte';
   import { getFigureEditor } from '$lib/state/figure-editor.svelte';
   import { getSettings } from '$lib/state/settings.svelte';
+  import Failed from '$lib/components/ui/Failed.svelte';
 
   let { open = $bindable() }: { open: boolean } = $props();
   const editor = getFigureEditor();
@@ -12,36 +14,21 @@
   let text = $state('');
   let role = $state<RoleName>('man');
   let behind = $state(false);
-  let problems = $state.raw<Problem[]>([]);
-  let rows = $state.raw<{ man: Row[]; lady: Row[] }>({ man: [], lady: [] });
-  let failed = $state('');
-  let asked = 0;
   const table = $derived(text.includes('\t'));
 
-  $effect(() => {
-    void look(text, role);
-  });
-
-  async function look(typed: string, of: RoleName) {
-    const mine = ++asked;
-    if (typed.trim() === '') {
-      [rows, problems] = [{ man: [], lady: [] }, []];
-      return;
-    }
-    try {
-      const body = { text: typed, role: of, table };
-      const read = await need(api.POST('/api/proposals/rows', { body }));
-      if (mine !== asked) return;
-      rows = { man: read.man, lady: read.lady };
-      problems = read.problems;
-      failed = '';
-    } catch (error) {
-      if (mine === asked) failed = error instanceof Error ? error.message : String(error);
-    }
-  }
+  const read = (typed: string, of: RoleName) =>
+    typed.trim() === ''
+      ? Promise.resolve({ man: [], lady: [], problems: [] })
+      : need(api.POST('/api/proposals/rows', { body: { text: typed, role: of, table: typed.includes('\t') } }));
+  const looked = loaded(
+    () => ({ text, role }),
+    (typed) => read(typed.text, typed.role)
+  );
+  const problems = $derived(looked.current?.problems ?? []);
+  const rows = $derived({ man: looked.current?.man ?? [], lady: looked.current?.lady ?? [] });
 
   async function take() {
-    await look(text, role);
+    await looked.again();
     if (problems.length > 0 || rows.man.length + rows.lady.length === 0) return;
     let chart = editor.chart;
     for (const each of ['man', 'lady'] as const) {
@@ -88,7 +75,7 @@
     spellcheck="false"
     placeholder={EXAMPLE}
     class="w-full rounded-xs border border-strong bg-raised p-2 font-mono text-sm"></textarea>
-  {#if failed}<p role="alert" class="text-sm text-broken">{failed}</p>{/if}
+  <Failed small why={looked.failed} />
   {#if problems.length > 0}
     <ul class="mt-1 text-sm text-broken" aria-label="What does not fit">
       {#each problems.slice(0, 6) as problem, nth (nth)}

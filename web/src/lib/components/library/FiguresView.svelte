@@ -1,14 +1,16 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
-  import { api, need, type FigureSummary, type Schemas } from '$lib/api/client';
+  import { api, need } from '$lib/api/client';
+  import { loaded } from '$lib/api/loaded.svelte';
   import { grouped, ORDERS, type Order } from '$lib/state/levels';
-  import { readingList, type ReadingList } from '$lib/state/reading-list';
+  import { readingList } from '$lib/state/reading-list';
   import { getSettings } from '$lib/state/settings.svelte';
   import LibraryLinks from '$lib/components/lists/LibraryLinks.svelte';
   import Button from '$lib/components/ui/Button.svelte';
   import FigureLine from './FigureLine.svelte';
   import NewFigureDialog from './NewFigureDialog.svelte';
+  import Failed from '$lib/components/ui/Failed.svelte';
 
   const settings = getSettings();
   let query = $derived(page.url.searchParams.get('q') ?? '');
@@ -17,14 +19,25 @@
   let foot = $state('');
   let level = $state('');
   let order = $state<Order>('as taught');
-  let list = $state.raw<ReadingList | null>(null);
-  let figures = $state.raw<FigureSummary[] | null>(null);
-  let failed = $state('');
-  let begun = $state.raw<Schemas['BegunView'][]>([]);
   let everywhere = $state(false);
   let creating = $state(false);
   let marked = $state<string[]>([]);
-  let asked = 0;
+  const found = loaded(
+    () => ({ dance: everywhere ? 'all' : settings.dance, q: query }),
+    async (query) => {
+      const [figures, begun] = await Promise.all([
+        need(api.GET('/api/figures', { params: { query } })),
+        need(api.GET('/api/new-figures'))
+      ]);
+      return { figures, begun };
+    }
+  );
+  const figures = $derived(found.current?.figures ?? null);
+  const begun = $derived(found.current?.begun ?? []);
+  const list = loaded(
+    () => settings.list,
+    () => readingList(settings)
+  );
   const shown = $derived(
     (figures ?? []).filter(
       (f) =>
@@ -33,40 +46,11 @@
         (!foot || f.start.manFoot === foot)
     )
   );
-  const levels = $derived(grouped(shown, list?.levels ?? [], order));
+  const levels = $derived(grouped(shown, list.current?.levels ?? [], order));
   const groups = $derived(levels.filter((group) => !level || group.level === level));
   const count = $derived(groups.reduce((n, group) => n + group.figures.length, 0));
   const positions = $derived([...new Set((figures ?? []).map((f) => f.start.position))]);
   const finishes = $derived([...new Set((figures ?? []).map((f) => f.finish.position))]);
-
-  $effect(() => {
-    void load(everywhere ? 'all' : settings.dance, query);
-  });
-
-  $effect(() => {
-    void loadList();
-  });
-
-  async function loadList() {
-    try {
-      list = await readingList(settings);
-    } catch (error) {
-      failed = error instanceof Error ? error.message : String(error);
-    }
-  }
-
-  async function load(dance: string, q: string) {
-    const mine = ++asked;
-    try {
-      const [found, unsaved] = await Promise.all([
-        need(api.GET('/api/figures', { params: { query: { dance, q } } })),
-        need(api.GET('/api/new-figures'))
-      ]);
-      if (mine === asked) [figures, begun, failed] = [found, unsaved, ''];
-    } catch (error) {
-      if (mine === asked) failed = error instanceof Error ? error.message : String(error);
-    }
-  }
 
   function mark(id: string) {
     marked = marked.includes(id) ? marked.filter((m) => m !== id) : [...marked.slice(-1), id];
@@ -145,7 +129,7 @@
     <label
       >level
       <select bind:value={level} class="rounded-xs border border-line bg-raised px-1 py-0.5 text-ink">
-        <option value="">all of “{list?.name ?? ''}”</option>
+        <option value="">all of “{list.current?.name ?? ''}”</option>
         {#each levels as group, nth (nth)}<option value={group.level}>{group.level} ({group.figures.length})</option
           >{/each}
       </select></label
@@ -163,9 +147,8 @@
       <span class="text-soft">begun, not saved as a version yet</span>
     </p>
   {/each}
-  {#if failed}
-    <p role="alert" class="text-broken">{failed}</p>
-  {:else if figures !== null && count === 0}
+  <Failed why={found.failed || list.failed} />
+  {#if figures !== null && !found.failed && count === 0}
     <p class="mt-8 max-w-prose text-soft">
       {query || position || foot || finish || level
         ? 'No figure is like that. Take a word away, or try another name for it.'
@@ -192,9 +175,9 @@
   {/each}
   {#if count > 0}
     <p class="text-xs text-soft">
-      {list?.starter
+      {list.current?.starter
         ? "Levels are a starter list; your own organisation's current list comes first."
-        : `Levels are those of “${list?.name ?? ''}”.`} In the drawings the bar with the square is the {settings.role(
+        : `Levels are those of “${list.current?.name ?? ''}”.`} In the drawings the bar with the square is the {settings.role(
         'man'
       )}, the curve with the disc the {settings.role('lady')}, the dot the free foot, the arrow the line of dance.
     </p>

@@ -1,10 +1,12 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { api, need, Refusal, type FigureSummary, type Schemas } from '$lib/api/client';
+  import { Attempt } from '$lib/api/attempt.svelte';
+  import { api, need, type FigureSummary, type Schemas } from '$lib/api/client';
   import { yaml } from '$lib/api/files';
   import Button from '$lib/components/ui/Button.svelte';
   import Dialog from '$lib/components/ui/Dialog.svelte';
   import { getSettings } from '$lib/state/settings.svelte';
+  import Failed from '$lib/components/ui/Failed.svelte';
 
   type From = Schemas['NewFigure']['from'];
   let { open = $bindable(), figures }: { open: boolean; figures: FigureSummary[] } = $props();
@@ -20,34 +22,28 @@
   let figure = $state('');
   let times = $state(2);
   let mirrored = $state(false);
-  let failed = $state('');
+  const attempt = new Attempt();
   /** Reads a chart file as one of the coach's own figures. */
   async function fromFile(event: Event) {
     const file = (event.currentTarget as HTMLInputElement).files?.[0];
     if (!file) return;
-    try {
+    await attempt.run(async () => {
       const read = await need(api.POST('/api/figures/file', yaml(await file.text())));
       open = false;
       await goto(`/figures/${read.id}`);
-    } catch (error) {
-      const problems = error instanceof Refusal ? error.problems : [];
-      const where = problems.slice(0, 4).map((p) => `line ${p.line}, column ${p.column}: ${p.message}`);
-      failed = where.length > 0 ? where.join(' ') : error instanceof Error ? error.message : String(error);
-    }
+    });
   }
 
   const field = 'rounded-xs border border-strong bg-raised px-2 py-1';
 
   async function begin(event: SubmitEvent) {
     event.preventDefault();
-    try {
+    await attempt.run(async () => {
       const body = { from, dance: settings.dance, name, figure, times, mirrored };
       const begun = await need(api.POST('/api/new-figures', { body }));
       open = false;
       await goto(`/figures/${begun.id}`);
-    } catch (error) {
-      failed = error instanceof Error ? error.message : String(error);
-    }
+    });
   }
 </script>
 
@@ -84,7 +80,7 @@
       >or read a chart file
       <input type="file" accept=".yaml,.yml,.json" onchange={fromFile} class="text-xs" /></label
     >
-    {#if failed}<p role="alert" class="text-broken">{failed}</p>{/if}
+    <Failed why={attempt.failed} />
     <div class="flex justify-end gap-2">
       <Button onclick={() => (open = false)}>Cancel</Button>
       <Button kind="main" type="submit">Begin</Button>

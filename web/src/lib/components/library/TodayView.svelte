@@ -1,38 +1,32 @@
 <script lang="ts">
-  import { api, need, type FigureSummary, type RoutineSummary, type Schemas } from '$lib/api/client';
+  import { api, need } from '$lib/api/client';
+  import { loaded } from '$lib/api/loaded.svelte';
   import { getSettings } from '$lib/state/settings.svelte';
+  import Failed from '$lib/components/ui/Failed.svelte';
 
   const settings = getSettings();
-  let figures = $state.raw<FigureSummary[]>([]);
-  let routines = $state.raw<RoutineSummary[]>([]);
-  let begun = $state.raw<Schemas['BegunView'][]>([]);
-  let failed = $state('');
-  const drafts = $derived(figures.filter((f) => f.draft));
-  const open = $derived(figures.filter((f) => f.broken > 0));
-  const sound = $derived(routines.filter((r) => r.brokenJoins === 0).sort((a, b) => b.bars - a.bars)[0]);
-
-  $effect(() => {
-    void load(settings.dance);
-  });
-
-  async function load(dance: string) {
-    try {
+  const today = loaded(
+    () => settings.dance,
+    async (dance) => {
       const query = { params: { query: { dance } } };
-      const [all, unsaved, page] = await Promise.all([
+      const [figures, begun, routines] = await Promise.all([
         need(api.GET('/api/figures', query)),
         need(api.GET('/api/new-figures')),
         need(api.GET('/api/routines', query))
       ]);
-      [figures, begun, routines] = [all, unsaved, page.lines];
-      failed = '';
-    } catch (error) {
-      failed = error instanceof Error ? error.message : String(error);
+      return { figures, begun, routines: routines.lines };
     }
-  }
+  );
+  const begun = $derived(today.current?.begun ?? []);
+  const figures = $derived(today.current?.figures ?? []);
+  const drafts = $derived(figures.filter((f) => f.draft));
+  const open = $derived(figures.filter((f) => f.broken > 0));
+  const routines = $derived(today.current?.routines ?? []);
+  const sound = $derived(routines.filter((r) => r.brokenJoins === 0).sort((a, b) => b.bars - a.bars)[0]);
 </script>
 
 <h1 class="mb-4 text-3xl">Today on the floor</h1>
-{#if failed}<p role="alert" class="mb-3 text-broken">{failed}</p>{/if}
+<Failed why={today.failed} />
 <div class="grid gap-8 lg:grid-cols-[1fr_1.3fr]">
   <section>
     <h2 class="mb-2 text-lg">Three ways in</h2>

@@ -1,6 +1,9 @@
 <script lang="ts">
+  import { Attempt } from '$lib/api/attempt.svelte';
   import { api, need, type Schemas } from '$lib/api/client';
+  import { loaded } from '$lib/api/loaded.svelte';
   import Button from '$lib/components/ui/Button.svelte';
+  import Failed from '$lib/components/ui/Failed.svelte';
 
   interface Props {
     figure: string;
@@ -9,29 +12,19 @@
   }
 
   let { figure, onpair, onway }: Props = $props();
-  let around = $state.raw<Schemas['AroundView'] | null>(null);
+  const around = loaded(
+    () => figure,
+    (figure) => need(api.GET('/api/links/around', { params: { query: { figure } } }))
+  );
   let loops = $state.raw<{ of: string; list: Schemas['LoopView'][] } | null>(null);
-  let failed = $state('');
+  const attempt = new Attempt();
   const practised = $derived(loops?.of === figure ? loops.list : null);
-
-  $effect(() => {
-    let left = false;
-    need(api.GET('/api/links/around', { params: { query: { figure } } })).then(
-      (found) => {
-        if (!left) [around, failed] = [found, ''];
-      },
-      (error: Error) => (failed = error.message)
-    );
-    return () => (left = true);
-  });
 
   async function practise() {
     const of = figure;
-    try {
+    await attempt.run(async () => {
       loops = { of, list: await need(api.GET('/api/links/loops', { params: { query: { figure } } })) };
-    } catch (error) {
-      failed = error instanceof Error ? error.message : String(error);
-    }
+    });
   }
 </script>
 
@@ -57,25 +50,26 @@
 {/snippet}
 
 <section aria-label="Around the figure" class="text-sm">
-  {#if failed}<p role="alert" class="text-broken">{failed}</p>{/if}
-  {#if around}
+  <Failed why={around.failed || attempt.failed} />
+  {#if around.current}
+    {@const { way: shown, ways, into, out } = around.current}
     <div class="mb-1 flex flex-wrap items-baseline gap-2">
-      <h2 class="text-lg">Around {around.way.name}</h2>
-      {#if around.ways.length > 1}
+      <h2 class="text-lg">Around {shown.name}</h2>
+      {#if ways.length > 1}
         <label class="ml-auto"
           >danced as <select
             value={figure}
             onchange={(e) => onway(e.currentTarget.value)}
             class="rounded-xs border border-line bg-raised px-1"
           >
-            {#each around.ways as way (way.key)}<option value={way.key}>{way.name}</option>{/each}
+            {#each ways as way (way.key)}<option value={way.key}>{way.name}</option>{/each}
           </select></label
         >
       {/if}
     </div>
     <div class="grid grid-cols-2 gap-4">
-      {@render neighbours('leads in', around.into, false)}
-      {@render neighbours('leads out', around.out, true)}
+      {@render neighbours('leads in', into, false)}
+      {@render neighbours('leads out', out, true)}
     </div>
     <div class="mt-2">
       <Button onclick={() => void practise()}>Practice loops through it</Button>

@@ -1,20 +1,31 @@
 <script lang="ts">
   import { api, need } from '$lib/api/client';
-  import type { Levels } from '$lib/state/levels';
+  import { loaded } from '$lib/api/loaded.svelte';
   import { readingList } from '$lib/state/reading-list';
   import { getSettings } from '$lib/state/settings.svelte';
   import AroundPanel from './AroundPanel.svelte';
   import LinkMap from './LinkMap.svelte';
-  import { layOut, type DanceMap } from './map-layout';
+  import { layOut } from './map-layout';
   import PairPanel from './PairPanel.svelte';
+  import Failed from '$lib/components/ui/Failed.svelte';
 
   const settings = getSettings();
-  let found = $state.raw<{ dance: string; map: DanceMap } | null>(null);
-  let levels = $state.raw<Levels>([]);
+  const read = loaded(
+    () => ({ dance: settings.dance, list: settings.list }),
+    async ({ dance }) => {
+      const [map, list] = await Promise.all([
+        need(api.GET('/api/links/map', { params: { query: { dance } } })),
+        readingList(settings)
+      ]);
+      return { dance, map, levels: list.levels };
+    }
+  );
+  const found = $derived(read.current);
+  const levels = $derived(found?.levels ?? []);
   let upTo = $state('');
-  let before = $state('');
-  let after = $state('');
-  let failed = $state('');
+  // A pair is of the dance that is shown: another dance begins without.
+  let before = $derived<string>(settings.dance && '');
+  let after = $derived<string>(settings.dance && '');
   const map = $derived(found?.dance === settings.dance ? found.map : null);
   const listed = $derived(
     upTo ? new Set(levels.slice(0, levels.findIndex((l) => l.name === upTo) + 1).flatMap((l) => l.figures)) : null
@@ -22,23 +33,6 @@
   const layout = $derived(map ? layOut(map, (id) => listed === null || listed.has(id)) : null);
   const whole = (key: string) => key.replace(/[~@].*/, '');
   const ordered = $derived(map ? Object.entries(map.names).sort((a, b) => a[1].localeCompare(b[1])) : []);
-
-  $effect(() => {
-    void load(settings.dance);
-  });
-
-  async function load(dance: string) {
-    try {
-      const [loaded, list] = await Promise.all([
-        need(api.GET('/api/links/map', { params: { query: { dance } } })),
-        readingList(settings)
-      ]);
-      [before, after, failed] = ['', '', ''];
-      [found, levels] = [{ dance, map: loaded }, list.levels];
-    } catch (error) {
-      failed = error instanceof Error ? error.message : String(error);
-    }
-  }
 
   function pick(first: string, second: string) {
     [before, after] = [first, second];
@@ -75,7 +69,7 @@
     <span><span class="mr-1 inline-block size-3 border-2 border-sound"></span>as a part or variant</span>
   </p>
 </div>
-{#if failed}<p role="alert" class="text-broken">{failed}</p>{/if}
+<Failed why={read.failed} />
 {#if layout && map}
   {#if layout.rowOf.size === 0}
     <p class="text-soft">No figure of this dance {upTo ? 'on these levels ' : ''}is charted for both roles yet.</p>

@@ -1,37 +1,34 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
+  import { Attempt } from '$lib/api/attempt.svelte';
   import { api, need, type Schemas } from '$lib/api/client';
+  import { loaded } from '$lib/api/loaded.svelte';
   import Button from '$lib/components/ui/Button.svelte';
   import { adjust, plain } from '$lib/state/routine-edits';
   import { getSettings } from '$lib/state/settings.svelte';
   import ConditionTable from './ConditionTable.svelte';
+  import Failed from '$lib/components/ui/Failed.svelte';
 
   let { before, after, dance }: { before: string; after: string; dance: string } = $props();
   const settings = getSettings();
-  let pair = $state.raw<Schemas['PairView'] | null>(null);
-  let failed = $state('');
-
-  $effect(() => {
-    let left = false;
-    need(api.GET('/api/links/pair', { params: { query: { before, after } } })).then(
-      (found) => {
-        if (!left) [pair, failed] = [found, ''];
-      },
-      (error: Error) => (failed = error.message)
-    );
-    return () => (left = true);
-  });
+  const asked = loaded(
+    () => ({ before, after }),
+    (query) => need(api.GET('/api/links/pair', { params: { query } }))
+  );
+  const pair = $derived(asked.current);
+  const attempt = new Attempt();
 
   const placed = (way: Schemas['WayView']) => ({ ...plain(way.figure), variant: way.variant, part: way.part });
 
   /** A routine of the two, with the adjustment made. */
   async function dance2(adjustment?: Schemas['PairAdjustment']) {
     if (!pair) return;
-    const figures = [placed(pair.before), placed(pair.after)];
+    const { before, after } = pair;
+    const figures = [placed(before), placed(after)];
     const floor = { length: 24, width: 14, startX: 4, startY: 11, stride: 0.7 };
-    try {
+    await attempt.run(async () => {
       const body = {
-        name: `${pair.before.name} and ${pair.after.name}`.slice(0, 120),
+        name: `${before.name} and ${after.name}`.slice(0, 120),
         dance,
         tempo: 30,
         floor,
@@ -40,14 +37,12 @@
       };
       const made = await need(api.POST('/api/routines', { body }));
       await goto(`/routines/${made.id}`);
-    } catch (error) {
-      failed = error instanceof Error ? error.message : String(error);
-    }
+    });
   }
 </script>
 
 <section aria-label="The two together" class="text-sm">
-  {#if failed}<p role="alert" class="text-broken">{failed}</p>{/if}
+  <Failed why={asked.failed || attempt.failed} />
   {#if pair}
     <h2 class="text-lg">{pair.before.name} <span class="text-accent">→</span> {pair.after.name}</h2>
     <p role="status" class="mb-1">

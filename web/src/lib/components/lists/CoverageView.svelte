@@ -1,27 +1,20 @@
 <script lang="ts">
   import { api, need, type Schemas } from '$lib/api/client';
+  import { loaded } from '$lib/api/loaded.svelte';
   import { readingList } from '$lib/state/reading-list';
   import { getSettings } from '$lib/state/settings.svelte';
   import LibraryLinks from './LibraryLinks.svelte';
+  import Failed from '$lib/components/ui/Failed.svelte';
 
   const settings = getSettings();
-  let dances = $state.raw<Schemas['CoverageView'][] | null>(null);
-  let list = $state('');
-  let failed = $state('');
-
-  $effect(() => {
-    void load();
-  });
-
-  async function load() {
-    try {
-      const read = await readingList(settings);
-      dances = await need(api.GET('/api/lists/{id}/coverage', { params: { path: { id: read.id } } }));
-      [list, failed] = [read.name, ''];
-    } catch (error) {
-      failed = error instanceof Error ? error.message : String(error);
+  const covered = loaded(
+    () => settings.list,
+    async () => {
+      const { id, name } = await readingList(settings);
+      return { name, dances: await need(api.GET('/api/lists/{id}/coverage', { params: { path: { id } } })) };
     }
-  }
+  );
+  const dances = $derived(covered.current?.dances ?? null);
 
   const sum = (of: (dance: Schemas['CoverageView']) => number) => (dances ?? []).reduce((n, dance) => n + of(dance), 0);
   const charted = (dance: Schemas['CoverageView']) => dance.levels.reduce((n, level) => n + level.charted, 0);
@@ -30,10 +23,11 @@
 
 <LibraryLinks here="/coverage" />
 <h1 class="text-3xl">Coverage</h1>
-{#if failed}<p role="alert" class="text-broken">{failed}</p>{/if}
+<Failed why={covered.failed} />
 {#if dances}
   <p class="mb-3 max-w-prose text-soft">
-    {sum(charted)} of the {sum(listed)} figures on “{list}” are charted, {sum((d) => d.rows)} rows for both roles;
+    {sum(charted)} of the {sum(listed)} figures on “{covered.current?.name}” are charted, {sum((d) => d.rows)} rows for both
+    roles;
     {sum((d) => d.doubtfulRows)} rows are marked as not sure. {sum((d) => d.agreeing)} of {sum((d) => d.pairs)} customary
     neighbours also compute as a link.
   </p>

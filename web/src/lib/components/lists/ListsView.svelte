@@ -1,7 +1,10 @@
 <script lang="ts">
-  import { api, need, type FigureSummary, type ListSummary, type Schemas } from '$lib/api/client';
+  import { Attempt } from '$lib/api/attempt.svelte';
+  import { api, need } from '$lib/api/client';
   import { yaml } from '$lib/api/files';
+  import { loaded } from '$lib/api/loaded.svelte';
   import Button from '$lib/components/ui/Button.svelte';
+  import Failed from '$lib/components/ui/Failed.svelte';
   import EditorBar from '$lib/editing/EditorBar.svelte';
   import { ListEditor } from '$lib/state/list-editor.svelte';
   import { readingList } from '$lib/state/reading-list';
@@ -11,47 +14,34 @@
   import LibraryLinks from './LibraryLinks.svelte';
 
   const settings = getSettings();
-  let lists = $state.raw<ListSummary[]>([]);
-  let figures = $state.raw<FigureSummary[]>([]);
+  const figures = loaded(
+    () => settings.dance,
+    (dance) => need(api.GET('/api/figures', { params: { query: { dance } } }))
+  );
+  const read = loaded(
+    () => settings.list,
+    async () => {
+      const { view } = await readingList(settings);
+      return { view, lists: (await need(api.GET('/api/lists', { params: { query: { limit: 500 } } }))).lines };
+    }
+  );
+  const lists = $derived(read.current?.lists ?? []);
+  const attempt = new Attempt();
   let editor = $state.raw<ListEditor | null>(null);
-  let failed = $state('');
-  let problems = $state.raw<string[]>([]);
   let file = $state<HTMLInputElement>();
 
   $effect(() => {
-    void attempt(async () => {
-      figures = await need(api.GET('/api/figures', { params: { query: { dance: settings.dance } } }));
-    });
+    if (!read.current) return;
+    const opened = new ListEditor(read.current.view);
+    editor = opened;
+    return () => opened.editor.close();
   });
-  $effect(() => {
-    void open();
-  });
-
-  async function attempt(work: () => Promise<void>) {
-    try {
-      [failed, problems] = ['', []];
-      await work();
-    } catch (error) {
-      failed = error instanceof Error ? error.message : String(error);
-      const told = (error as { problems?: Schemas['Problem'][] }).problems ?? [];
-      problems = told.map((p) => `line ${p.line}, column ${p.column}: ${p.message}`);
-    }
-  }
-
-  async function open() {
-    await attempt(async () => {
-      const read = await readingList(settings);
-      lists = (await need(api.GET('/api/lists', { params: { query: { limit: 500 } } }))).lines;
-      editor?.editor.close();
-      editor = new ListEditor(read.view);
-    });
-  }
 
   async function copy() {
     const taken = new Set(lists.map((list) => list.name));
     let name = 'Our list';
     for (let n = 2; taken.has(name); n++) name = `Our list ${n}`;
-    await attempt(async () => {
+    await attempt.run(async () => {
       const made = await need(api.POST('/api/lists/copies', { body: { name, from: editor?.id ?? 'starter' } }));
       settings.prefer({ list: made.id });
     });
@@ -61,7 +51,7 @@
     const text = await picked?.[0]?.text();
     if (file) file.value = '';
     if (text === undefined) return;
-    await attempt(async () => {
+    await attempt.run(async () => {
       const made = await need(api.POST('/api/lists/file', yaml(text)));
       settings.prefer({ list: made.id });
     });
@@ -101,10 +91,7 @@
     {/if}
   </span>
 </div>
-{#if failed}<div role="alert" class="mb-3 border-l-4 border-broken pl-2 text-broken">
-    {failed}
-    {#each problems as problem, nth (nth)}<span class="block text-sm">{problem}</span>{/each}
-  </div>{/if}
+<Failed why={attempt.failed || read.failed || figures.failed} />
 {#if editor}
   {#if editor.starter}
     <p class="mb-3 max-w-prose border-l-4 border-accent pl-2 text-sm">
@@ -131,5 +118,5 @@
     </div>
   {/if}
   <LevelNames {editor} />
-  {#key editor}<LevelGrid {editor} {figures} />{/key}
+  {#key editor}<LevelGrid {editor} figures={figures.current ?? []} />{/key}
 {/if}

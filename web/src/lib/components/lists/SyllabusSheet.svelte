@@ -1,35 +1,30 @@
 <script lang="ts">
-  import { api, need, type FigureSummary, type Schemas } from '$lib/api/client';
+  import { api, need, type Schemas } from '$lib/api/client';
+  import { loaded } from '$lib/api/loaded.svelte';
   import EndGlyph from '$lib/components/library/EndGlyph.svelte';
   import Button from '$lib/components/ui/Button.svelte';
   import { grouped, turns } from '$lib/state/levels';
-  import { readingList, type ReadingList } from '$lib/state/reading-list';
+  import { readingList } from '$lib/state/reading-list';
   import { getSettings } from '$lib/state/settings.svelte';
   import LibraryLinks from './LibraryLinks.svelte';
+  import Failed from '$lib/components/ui/Failed.svelte';
 
   const settings = getSettings();
-  let list = $state.raw<ReadingList | null>(null);
-  let figures = $state.raw<FigureSummary[]>([]);
-  let dances = $state.raw<Schemas['DanceView'][]>([]);
   let all = $state(false);
-  let failed = $state('');
-
-  $effect(() => {
-    void load(all ? 'all' : settings.dance);
-  });
-
-  async function load(dance: string) {
-    try {
-      const [read, found, known] = await Promise.all([
+  const read = loaded(
+    () => ({ dance: all ? 'all' : settings.dance, list: settings.list }),
+    async ({ dance }) => {
+      const [list, figures, dances] = await Promise.all([
         readingList(settings),
         need(api.GET('/api/figures', { params: { query: { dance } } })),
         need(api.GET('/api/dances'))
       ]);
-      [list, figures, dances, failed] = [read, found, known, ''];
-    } catch (error) {
-      failed = error instanceof Error ? error.message : String(error);
+      return { list, figures, dances };
     }
-  }
+  );
+  const list = $derived(read.current?.list);
+  const figures = $derived(read.current?.figures ?? []);
+  const dances = $derived(read.current?.dances ?? []);
 
   const pages = $derived(
     dances
@@ -56,7 +51,7 @@
   <span class="text-sm text-soft">by “{list?.name ?? ''}”</span>
   <Button kind="main" class="ml-auto" onclick={() => window.print()}>Print</Button>
 </div>
-{#if failed}<p role="alert" class="text-broken">{failed}</p>{/if}
+<Failed why={read.failed} />
 {#each pages as { dance, groups } (dance.id)}
   <section class="sheet mb-8 bg-raised p-6 print:mb-0 print:p-0" aria-label={dance.title}>
     <header class="mb-2 flex items-baseline gap-3 border-b-4 border-double border-ink pb-1">

@@ -5,6 +5,7 @@
   import { yaml } from '$lib/api/files';
   import { Paged } from '$lib/api/paged.svelte';
   import Button from '$lib/components/ui/Button.svelte';
+  import Failed from '$lib/components/ui/Failed.svelte';
   import FindField from '$lib/components/ui/FindField.svelte';
   import More from '$lib/components/ui/More.svelte';
   import { clock } from '$lib/state/clock';
@@ -96,7 +97,7 @@
     /></label
   >
 </div>
-{#if attempt.failed}<p role="alert" class="mb-3 text-broken">{attempt.failed}</p>{/if}
+<Failed why={attempt.failed} />
 {#if notes.length > 0}
   <div role="status" class="mb-3 border-l-4 border-doubtful bg-sheet px-3 py-2 text-sm">
     <p class="font-semibold">The file was read, and this had to be guessed:</p>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { words } from '$lib/api/words';
   import Button from '$lib/components/ui/Button.svelte';
   import { keepText, textOf, type Thing } from '$lib/state/thing-text';
 
@@ -19,7 +20,7 @@
       text = await textOf(thing);
       message = '';
     } catch (error) {
-      message = error instanceof Error ? error.message : String(error);
+      message = words(error);
     }
   }
 
@@ -29,7 +30,7 @@
       onkept();
       location.reload();
     } catch (error) {
-      message = error instanceof Error ? error.message : String(error);
+      message = words(error);
     }
   }
 </script>

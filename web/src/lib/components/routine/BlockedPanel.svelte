@@ -1,22 +1,14 @@
 <script lang="ts">
-  import { api, need, type Schemas } from '$lib/api/client';
+  import { api, need } from '$lib/api/client';
+  import { loaded } from '$lib/api/loaded.svelte';
   import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
+  import Failed from '$lib/components/ui/Failed.svelte';
 
   const editor = getRoutineEditor();
-  let ways = $state.raw<Schemas['BlockedView'][] | null>(null);
-  let failed = $state('');
-
-  $effect(() => {
-    const routine = editor.routine;
-    let left = false;
-    need(api.POST('/api/routines/blocked', { body: routine })).then(
-      (found) => {
-        if (!left) [ways, failed] = [found, ''];
-      },
-      (error: Error) => (failed = error.message)
-    );
-    return () => (left = true);
-  });
+  const ways = loaded(
+    () => editor.routine,
+    (body) => need(api.POST('/api/routines/blocked', { body }))
+  );
   const bars = (count: number) => `${Number(count.toFixed(2))} ${count === 1 ? 'bar' : 'bars'}`;
 </script>
 
@@ -25,9 +17,9 @@
     Another couple stands in the way: leave the figure, dance something that keeps within a step of its place, and go on
     where the routine allows it.
   </p>
-  {#if failed}<p role="alert" class="text-broken">{failed}</p>{/if}
+  <Failed why={ways.failed} />
   <ol class="max-h-96 overflow-y-auto border-t border-line">
-    {#each ways ?? [] as way (way.index)}
+    {#each ways.current ?? [] as way (way.index)}
       <li class={['border-b border-line py-1', editor.selected === way.index && 'bg-tint']}>
         <button type="button" class="text-left" onclick={() => editor.select(way.index)}>
           <span class="font-semibold">{way.index + 1} {way.name}</span>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { loaded } from '$lib/api/loaded.svelte';
   import { readingList } from '$lib/state/reading-list';
   import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
   import { getSettings } from '$lib/state/settings.svelte';
@@ -6,15 +7,12 @@
   const editor = getRoutineEditor();
   const settings = getSettings();
   const work = $derived(editor.work);
-  let levels = $state.raw<{ name: string; figures: string[] }[]>([]);
+  const list = loaded(
+    () => settings.list,
+    () => readingList(settings)
+  );
+  const levels = $derived(list.current?.levels ?? []);
   const SIDES = ['first long side', 'first short side', 'second long side', 'second short side'];
-
-  $effect(() => {
-    readingList(settings).then(
-      (list) => (levels = list.levels),
-      () => (levels = [])
-    );
-  });
 
   const used = $derived(
     [...levels, { name: 'not on the list', figures: [] as string[] }]

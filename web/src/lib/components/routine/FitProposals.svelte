@@ -1,7 +1,9 @@
 <script lang="ts">
+  import { Attempt } from '$lib/api/attempt.svelte';
   import { api, need, type Schemas } from '$lib/api/client';
   import Button from '$lib/components/ui/Button.svelte';
   import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
+  import Failed from '$lib/components/ui/Failed.svelte';
 
   interface Props {
     /** What the proposals are for, as said on the button. */
@@ -15,26 +17,23 @@
   let { words, from, to, beats }: Props = $props();
   const editor = getRoutineEditor();
   let found = $state.raw<{ of: unknown; place: string; list: Schemas['FillerView'][] } | null>(null);
-  let failed = $state('');
+  const attempt = new Attempt();
   /** Good only for the routine and the place they were made for. */
   const place = $derived([from, to, beats].join());
   const list = $derived(found && found.of === editor.routine && found.place === place ? found.list : null);
 
   async function find() {
     const asked = { of: editor.routine, place };
-    try {
+    await attempt.run(async () => {
       const params = { query: { from, to, beats } };
       found = { ...asked, list: await need(api.POST('/api/routines/fill', { params, body: asked.of })) };
-      failed = '';
-    } catch (error) {
-      failed = error instanceof Error ? error.message : String(error);
-    }
+    });
   }
 </script>
 
 <div>
   <Button onclick={() => void find()}>{words}</Button>
-  {#if failed}<p role="alert" class="text-broken">{failed}</p>{/if}
+  <Failed why={attempt.failed} />
   {#if list}
     <ul class="mt-1 max-h-36 overflow-y-auto" aria-label={words}>
       {#each list as filler, nth (nth)}

@@ -1,44 +1,44 @@
 <script lang="ts">
   import Button from '$lib/components/ui/Button.svelte';
-  import { api, need, type FigureSummary, type Schemas } from '$lib/api/client';
+  import { Attempt } from '$lib/api/attempt.svelte';
+  import { api, need, type FigureSummary } from '$lib/api/client';
+  import { loaded } from '$lib/api/loaded.svelte';
   import { readingList } from '$lib/state/reading-list';
   import { element, plain } from '$lib/state/routine-edits';
   import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
   import { getSettings } from '$lib/state/settings.svelte';
+  import Failed from '$lib/components/ui/Failed.svelte';
 
   const editor = getRoutineEditor();
   const settings = getSettings();
   let query = $state('');
-  let levels = $state.raw(new Map<string, string>());
   let free = $state('');
   /** Beats as typed; a bar of the dance until then. */
   let typedBeats = $state<number | null>(null);
   const freeBeats = $derived(typedBeats ?? editor.work?.beatsPerBar ?? 4);
-  let elements = $state.raw<Schemas['FreeElement'][]>([]);
+  // Without the list there are no levels to show, and every figure still can be chosen.
+  const list = loaded(
+    () => settings.list,
+    () => readingList(settings)
+  );
+  const levels = $derived(
+    new Map(
+      (list.current?.levels ?? []).flatMap((level) =>
+        level.figures.map((id): [string, string] => [id, level.name.toLowerCase()])
+      )
+    )
+  );
+  // Names can be typed without the list of known ones.
+  const elements = loaded(
+    () => editor.id,
+    () => need(api.GET('/api/elements'))
+  );
   let every = $state.raw<FigureSummary[] | null>(null);
+  const attempt = new Attempt();
   const next = $derived(
     (editor.work?.next ?? []).filter((n) => n.name.toLowerCase().includes(query.trim().toLowerCase()))
   );
   const block = $derived(editor.work?.blocks[editor.selected]);
-
-  $effect(() => {
-    readingList(settings).then(
-      (list) =>
-        (levels = new Map(
-          list.levels.flatMap((level) => level.figures.map((id): [string, string] => [id, level.name.toLowerCase()]))
-        )),
-      // Without the list there are no levels to show, and every figure still can be chosen.
-      () => (levels = new Map())
-    );
-  });
-
-  $effect(() => {
-    need(api.GET('/api/elements')).then(
-      (found) => (elements = found),
-      // Names can be typed without the list of known ones.
-      () => (elements = [])
-    );
-  });
 
   function onkeydown(event: KeyboardEvent) {
     if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
@@ -51,8 +51,10 @@
   }
 
   async function showEvery() {
-    if (every) every = null;
-    else every = await need(api.GET('/api/figures', { params: { query: { dance: editor.routine.dance } } }));
+    if (every) return (every = null);
+    await attempt.run(async () => {
+      every = await need(api.GET('/api/figures', { params: { query: { dance: editor.routine.dance } } }));
+    });
   }
 
   const bars = (count: number) =>
@@ -117,7 +119,7 @@
       class="min-w-0 grow rounded-xs border border-line bg-raised px-1.5 py-0.5"
     />
     <datalist id="free-elements">
-      {#each elements as known, nth (nth)}<option value={known.name}></option>{/each}
+      {#each elements.current ?? [] as known, nth (nth)}<option value={known.name}></option>{/each}
     </datalist>
     <label class="whitespace-nowrap"
       ><input
@@ -137,6 +139,7 @@
     <Button kind="quiet" aria-expanded={every !== null} onclick={() => void showEvery()}
       >Any figure, whether it joins or not</Button
     >
+    <Failed small why={attempt.failed} />
     {#if every}
       <ul class="mt-1 flex flex-wrap gap-1.5">
         {#each every as figure (figure.id)}

@@ -1,14 +1,20 @@
 <script lang="ts">
-  import { api, need, type Schemas, type SongSummary } from '$lib/api/client';
+  import { Attempt } from '$lib/api/attempt.svelte';
+  import { api, need, type Schemas } from '$lib/api/client';
+  import { loaded } from '$lib/api/loaded.svelte';
   import { download } from '$lib/api/files';
   import Button from '$lib/components/ui/Button.svelte';
   import { clock } from '$lib/state/clock';
   import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
   import FitProposals from './FitProposals.svelte';
+  import Failed from '$lib/components/ui/Failed.svelte';
 
   const editor = getRoutineEditor();
-  let songs = $state.raw<SongSummary[]>([]);
-  let failed = $state('');
+  const songs = loaded(
+    () => editor.id,
+    () => need(api.GET('/api/songs', { params: { query: { limit: 500 } } }))
+  );
+  const attempt = new Attempt();
   const fit = $derived(editor.work?.fit);
   const field = 'rounded-xs border border-line bg-raised px-1.5 py-0.5';
   const off = $derived(fit?.meetings.filter((meeting) => meeting.late > 0) ?? []);
@@ -21,27 +27,16 @@
     return meeting.startBeat + lead - (blocks[block]?.startBeat ?? 0);
   }
 
-  $effect(() => {
-    need(api.GET('/api/songs', { params: { query: { limit: 500 } } })).then(
-      (found) => (songs = found.lines),
-      (error: Error) => (failed = error.message)
-    );
-  });
-
   /** Another song begins where its own dance does. */
   function choose(id: string) {
     editor.describe({ song: id, songBar: undefined });
   }
 
-  async function practise() {
-    try {
+  const practise = () =>
+    attempt.run(async () => {
       const file: unknown = await need(api.POST('/api/routines/midi', { body: editor.routine, parseAs: 'blob' }));
       download(file as Blob, `${editor.routine.name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.mid`);
-      failed = '';
-    } catch (error) {
-      failed = error instanceof Error ? error.message : String(error);
-    }
-  }
+    });
 </script>
 
 <section aria-label="Music" class="flex flex-col gap-3 text-sm">
@@ -49,7 +44,9 @@
     <label
       >Song <select class={field} value={editor.routine.song ?? ''} onchange={(e) => choose(e.currentTarget.value)}>
         <option value="">none, {editor.routine.tempo} bars a minute</option>
-        {#each songs as song (song.id)}<option value={song.id}>{song.name}, {clock(song.seconds)}</option>{/each}
+        {#each songs.current?.lines ?? [] as song (song.id)}<option value={song.id}
+            >{song.name}, {clock(song.seconds)}</option
+          >{/each}
       </select></label
     >
     <label
@@ -75,7 +72,7 @@
         /></label
       >{/if}
   </div>
-  {#if failed}<p role="alert" class="text-broken">{failed}</p>{/if}
+  <Failed why={songs.failed || attempt.failed} />
   {#if editor.work?.fitProblem}<p role="alert" class="text-broken">{editor.work.fitProblem}</p>{/if}
   {#if fit}
     <p role="status" class={fit.spareBars === 0 ? 'text-sound' : fit.spareBars < 0 ? 'font-semibold text-broken' : ''}>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { api, need, type FigureSummary, type Schemas } from '$lib/api/client';
+  import { words } from '$lib/api/words';
   import Button from '$lib/components/ui/Button.svelte';
   import Dialog from '$lib/components/ui/Dialog.svelte';
   import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
@@ -60,7 +61,7 @@
       ]);
       [figures, levels] = [found.filter((figure) => figure.solo === ''), list.levels];
     } catch (error) {
-      failed = error instanceof Error ? error.message : String(error);
+      failed = words(error);
     }
   }
 
@@ -103,7 +104,7 @@
       view = await need(api.GET('/api/plans/{id}', { params: { path: { id } } }));
       if (view.state === 'failed') failed = view.message;
     } catch (error) {
-      failed = error instanceof Error ? error.message : String(error);
+      failed = words(error);
     }
   }
 
@@ -273,7 +274,7 @@
       </fieldset>
       <span class="ml-auto flex gap-2">
         {#if working}<Button
-            onclick={() => view && void giveUp(view.id).catch((error: Error) => (failed = error.message))}
+            onclick={() => view && void giveUp(view.id).catch((error: unknown) => (failed = words(error)))}
             >Give up</Button
           >{/if}
         <Button kind="main" type="submit" disabled={working}>Compose</Button>

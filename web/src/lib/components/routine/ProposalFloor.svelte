@@ -1,24 +1,16 @@
 <script lang="ts">
-  import { api, need, type Placed, type RoutineWork } from '$lib/api/client';
+  import { api, need, type Placed } from '$lib/api/client';
+  import { loaded } from '$lib/api/loaded.svelte';
   import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
 
   let { figures }: { figures: Placed[] } = $props();
   const editor = getRoutineEditor();
   const floor = $derived(editor.routine.floor);
-  let work = $state.raw<RoutineWork | null>(null);
-  let failed = $state('');
-
-  $effect(() => {
-    let left = false;
-    const params = { query: { selected: -1 } };
-    need(api.POST('/api/routines/work', { params, body: { ...editor.routine, figures } })).then(
-      (found) => {
-        if (!left) work = found;
-      },
-      (error: Error) => (failed = error.message)
-    );
-    return () => (left = true);
-  });
+  const worked = loaded(
+    () => ({ ...editor.routine, figures }),
+    (body) => need(api.POST('/api/routines/work', { params: { query: { selected: -1 } }, body }))
+  );
+  const work = $derived(worked.current);
   const path = $derived((work?.path ?? []).map((stop) => `${stop.place.x} ${stop.place.y}`).join('L'));
   const words = $derived(
     !work
@@ -33,7 +25,7 @@
   viewBox="-0.5 -0.5 {floor.length + 1} {floor.width + 1}"
   class="h-24 w-40 shrink-0"
   role="img"
-  aria-label="On the floor: {failed || words}"
+  aria-label="On the floor: {worked.failed || words}"
 >
   <rect
     width={floor.length}

@@ -1,8 +1,10 @@
 <script lang="ts">
+  import { Attempt } from '$lib/api/attempt.svelte';
   import { api, need, type Schemas } from '$lib/api/client';
   import Button from '$lib/components/ui/Button.svelte';
   import FloorBoards from '$lib/components/floor/FloorBoards.svelte';
   import { away } from '$lib/components/floor/geometry';
+  import Failed from '$lib/components/ui/Failed.svelte';
   import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
   import { getSettings } from '$lib/state/settings.svelte';
 
@@ -12,7 +14,7 @@
   const hall = $derived({ x: 0, y: 0, width: floor.length, height: floor.width });
   let both = $state(false);
   let circuit = $state.raw<{ of: unknown; view: Schemas['CircuitView'] } | null>(null);
-  let failed = $state('');
+  const attempt = new Attempt();
   /** Which stop is stepped to, from 0; none shows the whole way. */
   let step = $state<number | null>(null);
   /** A circuit is only shown for the routine it was worked out for. */
@@ -58,12 +60,9 @@
       return;
     }
     const routine = editor.routine;
-    try {
+    await attempt.run(async () => {
       circuit = { of: routine, view: await need(api.POST('/api/routines/circuit', { body: routine })) };
-      failed = circuit.view.problem;
-    } catch (error) {
-      failed = error instanceof Error ? error.message : String(error);
-    }
+    });
   }
 
   function stepTo(index: number) {
@@ -226,7 +225,10 @@
       {/if}
     </div>
   {/if}
-  {#if failed}<p role="alert" class="text-sm text-doubtful">{failed}</p>{/if}
+  <Failed small why={attempt.failed} />
+  {#if circuit?.of === editor.routine && circuit.view.problem}
+    <p role="alert" class="text-sm text-doubtful">{circuit.view.problem}</p>
+  {/if}
   {#each editor.work?.floorNotes ?? [] as note, nth (nth)}
     <p class="text-sm font-semibold text-broken">{note}</p>
   {/each}

@@ -5,6 +5,7 @@
   import { yaml } from '$lib/api/files';
   import { Paged } from '$lib/api/paged.svelte';
   import Button from '$lib/components/ui/Button.svelte';
+  import Failed from '$lib/components/ui/Failed.svelte';
   import FindField from '$lib/components/ui/FindField.svelte';
   import TakeFile from '$lib/components/ui/TakeFile.svelte';
   import More from '$lib/components/ui/More.svelte';
@@ -82,7 +83,7 @@
   </form>
   <TakeFile label="or read a file" onpick={take} />
 </div>
-{#if attempt.failed}<p role="alert" class="mb-3 text-broken">{attempt.failed}</p>{/if}
+<Failed why={attempt.failed} />
 {#if routines.total > 12}<p class="mb-2">
     <FindField label="Find a routine" onfind={(q) => void routines.open(q)} />
   </p>{/if}

@@ -1,11 +1,13 @@
 <script lang="ts">
+  import { Attempt } from '$lib/api/attempt.svelte';
   import { api, need } from '$lib/api/client';
   import Button from '$lib/components/ui/Button.svelte';
+  import Failed from '$lib/components/ui/Failed.svelte';
   import { onMount } from 'svelte';
 
   /** What the last starts had to say of the studio's file: shown until somebody has read it. */
   let notices = $state.raw<string[]>([]);
-  let failed = $state('');
+  const attempt = new Attempt();
 
   onMount(async () => {
     // A server that is away is told of by the view itself.
@@ -13,12 +15,10 @@
   });
 
   async function read() {
-    try {
+    await attempt.run(async () => {
       await need(api.DELETE('/api/studio/notices'));
       notices = [];
-    } catch (error) {
-      failed = error instanceof Error ? error.message : String(error);
-    }
+    });
   }
 </script>
 
@@ -27,7 +27,7 @@
     <ul class="flex max-w-5xl flex-col gap-1">
       {#each notices as notice, nth (nth)}<li class="break-words">{notice}</li>{/each}
     </ul>
-    {#if failed}<p role="alert" class="text-broken">{failed}</p>{/if}
+    <Failed why={attempt.failed} />
     <p class="mt-1"><Button onclick={() => void read()}>I have read this</Button></p>
   </section>
 {/if}
