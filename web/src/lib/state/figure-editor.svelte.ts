@@ -14,7 +14,6 @@ import { Editor } from '$lib/editing/editor.svelte';
 import { ChartReading, type Reading } from './chart-reading.svelte';
 import { FigureDrafts } from './figure-drafts';
 import { acceptance, rowAfter, withCell, withPatch, type Column } from './chart-rows';
-import { asVariant } from './variant';
 
 export type { Column } from './chart-rows';
 
@@ -164,15 +163,17 @@ export class FigureEditor {
     this.#edit(withPatch(this.chart, patch), group);
   }
 
-  /** Keeps the rows as they are now as a variant, and puts the saved rows back; false where nothing differs. */
-  keepAsVariant(name: string): boolean {
-    const onsets = (role: RoleName) => this.#work[role].rows.map((row) => row.onset);
-    const variant = asVariant(this.#view.document, this.chart, name, onsets('man'), onsets('lady'));
-    if (!variant) return false;
-    const variants = [...(this.chart.variants ?? []).filter((v) => v.id !== variant.id), variant];
-    this.#edit({ ...this.chart, man: this.#view.document.man, lady: this.#view.document.lady, variants }, '');
-    this.editor.say(`“${name}” is a variant from step ${variant.keep + 1}; the rows are as they were.`);
-    return true;
+  /** Keeps the rows as they are now as a variant, and puts the saved rows back; says why not where that cannot be. */
+  async keepAsVariant(name: string): Promise<string> {
+    try {
+      const body = { before: this.#view.document, now: this.chart, name };
+      const made = await need(api.POST('/api/proposals/variant', { body }));
+      if (!made.chart) return made.words;
+      this.take(made.chart, made.words);
+      return '';
+    } catch (error) {
+      return words(error);
+    }
   }
 
   /** Moves the focus to a row, so that spine, floor and ledger show the same one. */

@@ -39,21 +39,10 @@ export interface Group {
 /** Name of the group for what a list does not mention. */
 export const UNLISTED = 'Not on this list';
 
-const amount = (turn: string) => {
-  const [whole = 0, part = 0] = turn.split(' ').map((word) => {
-    const [over, under] = word.split('/').map(Number);
-    return under ? (over ?? 0) / under : (over ?? 0);
-  });
-  return (Number.isFinite(whole) ? whole : 0) + (Number.isFinite(part) ? part : 0);
-};
-
-/** The larger of the two turns. */
-const most = (figure: FigureSummary) => Math.max(amount(figure.turn), amount(figure.ladyTurn));
-
 const COMPARE: Record<Exclude<Order, 'as taught'>, (a: FigureSummary, b: FigureSummary) => number> = {
   name: (a, b) => a.name.localeCompare(b.name),
   length: (a, b) => a.beats - b.beats,
-  turn: (a, b) => most(b) - most(a),
+  turn: (a, b) => b.mostTurn - a.mostTurn,
   'least sure first': (a, b) => b.broken - a.broken || b.doubtfulRows - a.doubtfulRows
 };
 

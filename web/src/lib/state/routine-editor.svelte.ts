@@ -16,7 +16,11 @@ export class RoutineEditor {
   #anchor = $state(-1);
   #asked = 0;
 
-  constructor(view: Schemas['RoutineView']) {
+  /** @param terms what can be chosen for any routine */
+  constructor(
+    view: Schemas['RoutineView'],
+    readonly terms: Schemas['RoutineTerms']
+  ) {
     this.id = view.id;
     this.editor = new Editor('routine', view, { onchange: (next) => this.#changed(next) });
     this.#selected = this.#anchor = view.document.figures.length - 1;

@@ -55,15 +55,4 @@ describe('editing a routine', () => {
     expect(names(edits.mend(routine, 2, repair('before')).figures)).toBe('axcd');
     expect(names(edits.mend(routine, 2, repair('after')).figures)).toBe('abxd');
   });
-
-  it('splits only where one part begins as the other ends', () => {
-    const use = (part?: string) => ({
-      name: part ?? '',
-      bars: 1,
-      figure: { ...edits.plain('a'), ...(part && { part }) }
-    });
-    const pairs = edits.halves([use(), use('1-3'), use('4-6'), use('1-2')], { ...edits.plain('a'), corner: true });
-    expect(pairs.map(([one, two]) => `${one.part} ${two.part}`)).toEqual(['1-3 4-6']);
-    expect(pairs[0]?.[0].corner).toBe(true);
-  });
 });

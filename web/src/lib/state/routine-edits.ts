@@ -12,6 +12,9 @@ export interface Edited {
   span: Span;
 }
 
+/** A usual floor to begin with, in metres. */
+export const USUAL_FLOOR = { length: 24, width: 14, startX: 3, startY: 11.5, stride: 0.7 };
+
 /** A figure as charted. */
 export const plain = (figure: string): Placed => ({ figure });
 
@@ -89,23 +92,4 @@ export function mend(figures: Placed[], index: number, repair: Schemas['RepairVi
   if (repair.kind === 'between') return put(figures, index, repair.figures);
   const place = repair.kind === 'before' ? index - 1 : index;
   return { ...replace(figures, at(place, 1), repair.figures), span: at(index, 1) };
-}
-
-/** How far both figures of a split are named: {@code 1-3} and {@code 4-6} of six steps. */
-export function halves(uses: Schemas['UseView'][], placed: Placed): [Placed, Placed][] {
-  const parts = uses.map((use) => use.figure).filter((use) => use.part && !use.variant);
-  const range = (part: string) => part.split('-').map(Number) as [number, number];
-  const pairs: [Placed, Placed][] = [];
-  for (const first of parts) {
-    for (const second of parts) {
-      const [a, b] = [range(first.part ?? ''), range(second.part ?? '')];
-      if (a[0] === 1 && b[0] === a[1] + 1) {
-        pairs.push([
-          { ...first, corner: placed.corner },
-          { ...second, corner: false }
-        ]);
-      }
-    }
-  }
-  return pairs;
 }

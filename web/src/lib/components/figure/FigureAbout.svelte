@@ -16,9 +16,9 @@
   const fitting = $derived(aids.repeats.filter((r) => r.fits));
   const words = (id: string) => id.split('.')[1]?.replaceAll('-', ' ') ?? id;
 
-  function keep(event: SubmitEvent) {
+  async function keep(event: SubmitEvent) {
     event.preventDefault();
-    told = editor.keepAsVariant(variant.trim()) ? '' : 'The rows are as they were saved: change them first.';
+    told = await editor.keepAsVariant(variant.trim());
     if (told === '') variant = '';
   }
 
@@ -96,7 +96,7 @@
           </p>
           <p class="text-sm text-soft">
             Whole bars: {fitting.map((r) => r.times).join(', ')}.
-            {#each ['L', 'R'] as foot (foot)}
+            {#each [...new Set(fitting.map((r) => r.manFree))].sort() as foot (foot)}
               {@const times = fitting.filter((r) => r.manFree === foot).map((r) => r.times)}
               {#if times.length > 0}{settings.Role('man')}'s {foot}F free after {times.join(', ')}.
               {/if}

@@ -11,13 +11,14 @@
 
   let { work, focus, onfocus }: Props = $props();
   const settings = getSettings();
+  const rowsOf = (work: WorkView) => [...work.man.rows, ...work.lady.rows];
   const WIDTH = 520;
   const HEIGHT = 170;
   const LEFT = 114;
   const RIGHT = 76;
-  const ends = $derived([...work.man.rows, ...work.lady.rows].map((r) => r.running));
-  const most = $derived(Math.max(2, ...ends));
-  const least = $derived(Math.min(-2, ...ends));
+  const ends = $derived([...work.axis.map((line) => line.turn), ...rowsOf(work).map((row) => row.running)]);
+  const most = $derived(Math.max(...ends));
+  const least = $derived(Math.min(...ends));
   const x = (beat: number) => LEFT + (beat / Math.max(work.beats, 1)) * (WIDTH - LEFT - RIGHT);
   const y = (turn: number) => 14 + ((most - turn) / (most - least)) * (HEIGHT - 34);
   const lines = $derived(
@@ -30,24 +31,7 @@
       };
     })
   );
-  /** Every eighth where there is room, else every quarter or half. */
-  const apart = $derived(most - least <= 12 ? 2 : most - least <= 24 ? 4 : 8);
-  const grid = $derived(
-    Array.from(
-      { length: Math.floor((most - least) / apart) + 1 },
-      (_, i) => Math.ceil(least / apart) * apart + i * apart
-    ).filter((t) => t <= most)
-  );
   const beats = $derived(Array.from({ length: Math.round(work.beats) + 1 }, (_, i) => i));
-  const EIGHTHS = ['', '1/8', '1/4', '3/8', '1/2', '5/8', '3/4', '7/8'];
-  function named(turn: number): string {
-    if (turn === 0) return '0';
-    const size = Math.abs(turn);
-    const whole = Math.floor(size / 16);
-    return `${[whole || '', EIGHTHS[(size % 16) / 2]].filter(Boolean).join(' ')} ${turn > 0 ? 'R' : 'L'}`;
-  }
-  /** The name of a direction in sixteenths clockwise from the line of dance. */
-  const compass = (sixteenths: number) => work.compass[((sixteenths % 16) + 16) % 16] ?? '';
   const solo = $derived(work.man.rows.length === 0 ? 'lady' : work.lady.rows.length === 0 ? 'man' : '');
 
   function pick(role: RoleName, step: number) {
@@ -74,7 +58,7 @@
     aria-label="Running turn: the {settings.role('man')} {work.man.turn}, the {settings.role('lady')} {work.lady
       .turn} in all"
   >
-    {#each grid as turn (turn)}
+    {#each work.axis as { turn, words, man, lady } (turn)}
       <path d="M{LEFT} {y(turn)}H{WIDTH - RIGHT}" stroke="var(--color-line)" stroke-width={turn === 0 ? 1.6 : 0.8} />
       <text
         x={LEFT - 6}
@@ -82,16 +66,14 @@
         font-size="11"
         text-anchor="end"
         dominant-baseline="central"
-        fill="var(--color-soft)">{named(turn)}</text
+        fill="var(--color-soft)">{words}</text
       >
       {#if solo !== 'lady'}
-        <text x="2" y={y(turn)} font-size="11" dominant-baseline="central" fill="var(--color-man)"
-          >{compass(work.man.start + turn)}</text
-        >
+        <text x="2" y={y(turn)} font-size="11" dominant-baseline="central" fill="var(--color-man)">{man}</text>
       {/if}
       {#if solo !== 'man'}
         <text x={WIDTH - RIGHT + 6} y={y(turn)} font-size="11" dominant-baseline="central" fill="var(--color-lady)"
-          >{compass(work.lady.start + turn)}</text
+          >{lady}</text
         >
       {/if}
     {/each}
@@ -121,7 +103,7 @@
         <g
           role="button"
           tabindex="0"
-          aria-label="{settings.Role(line.role)} step {row.number}: {row.turned} so far, {compass(row.foot)}"
+          aria-label="{settings.Role(line.role)} step {row.number}: {row.turned} so far, {row.facing}"
           class="cursor-pointer outline-offset-0"
           onclick={() => pick(line.role, row.number)}
           onkeydown={(event) => event.key === 'Enter' && pick(line.role, row.number)}

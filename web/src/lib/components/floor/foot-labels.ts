@@ -1,4 +1,4 @@
-import { away } from './geometry';
+import { away, side } from './geometry';
 
 interface Laid {
   role: string;
@@ -24,7 +24,7 @@ const NEAR = 0.1;
 export function footLabels(feet: Laid[]): Label[] {
   const labels: Label[] = [];
   for (const foot of feet) {
-    const place = away(foot.x, foot.y, 0.145, foot.direction + (foot.foot === 'L' ? -4.6 : 4.6));
+    const place = away(foot.x, foot.y, 0.145, foot.direction + 4.6 * side(foot.foot));
     const there = labels.find((l) => l.role === foot.role && Math.hypot(l.x - place.x, l.y - place.y) < NEAR);
     if (there) there.numbers.push(foot.number);
     else labels.push({ role: foot.role, ...place, text: '', numbers: [foot.number] });

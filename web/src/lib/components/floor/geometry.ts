@@ -35,9 +35,12 @@ export function away(x: number, y: number, metres: number, sixteenths: number) {
   return { x: x + metres * Math.cos(angle), y: y + metres * Math.sin(angle) };
 }
 
+/** On which side of the body a foot is, seen along its direction: -1 to the left, 1 to the right. */
+export const side = (foot: string) => (foot === 'L' ? -1 : 1);
+
 /** The outline of a sole in metres, toes to the right; the left foot is the right one mirrored. */
 export function sole(role: 'man' | 'lady', foot: string): string {
-  const s = foot === 'L' ? -1 : 1;
+  const s = side(foot);
   return role === 'man'
     ? `M.15 ${-0.01 * s}C.15 ${0.035 * s} .09 ${0.058 * s} .04 ${0.05 * s}C0 ${0.042 * s} -.02 ${0.034 * s} -.06 ${0.038 * s}C-.11 ${0.043 * s} -.14 ${0.03 * s} -.14 0C-.14 ${-0.03 * s} -.11 ${-0.04 * s} -.06 ${-0.034 * s}C-.01 ${-0.028 * s} .02 ${-0.05 * s} .08 ${-0.05 * s}C.13 ${-0.05 * s} .15 ${-0.03 * s} .15 ${-0.01 * s}Z`
     : `M.14 ${-0.012 * s}C.12 ${0.03 * s} .08 ${0.044 * s} .04 ${0.036 * s}C.01 ${0.03 * s} -.01 ${0.014 * s} -.035 ${0.01 * s}C-.04 0 -.04 ${-0.008 * s} -.03 ${-0.014 * s}C0 ${-0.022 * s} .03 ${-0.042 * s} .07 ${-0.042 * s}C.11 ${-0.042 * s} .13 ${-0.026 * s} .14 ${-0.012 * s}ZM-.075 -.019A.019 .019 0 1 0 -.075 .019A.019 .019 0 1 0 -.075 -.019Z`;

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '$lib/api/client';
-  import { away, degrees } from '$lib/components/floor/geometry';
+  import { away, degrees, side } from '$lib/components/floor/geometry';
 
   /** Where a figure starts or finishes: two bodies seen from above, each with its free foot, line of dance to the right. */
   interface Props {
@@ -42,7 +42,7 @@
         <circle r="2.8" fill="var(--color-lady)" />
       {/if}
       <path d="M3 0H6" stroke-width="1.4" />
-      <circle cx="3.5" cy={dancer.foot === 'L' ? -6 : 6} r="1.7" fill="var(--color-ink)" stroke="none" />
+      <circle cx="3.5" cy={6 * side(dancer.foot)} r="1.7" fill="var(--color-ink)" stroke="none" />
     </g>
   {/each}
 </svg>

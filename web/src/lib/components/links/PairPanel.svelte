@@ -4,7 +4,7 @@
   import { api, need, type Schemas } from '$lib/api/client';
   import { loaded } from '$lib/api/loaded.svelte';
   import Button from '$lib/components/ui/Button.svelte';
-  import { adjust, plain } from '$lib/state/routine-edits';
+  import { adjust, plain, USUAL_FLOOR } from '$lib/state/routine-edits';
   import { getSettings } from '$lib/state/settings.svelte';
   import ConditionTable from './ConditionTable.svelte';
   import Failed from '$lib/components/ui/Failed.svelte';
@@ -25,13 +25,12 @@
     if (!pair) return;
     const { before, after } = pair;
     const figures = [placed(before), placed(after)];
-    const floor = { length: 24, width: 14, startX: 4, startY: 11, stride: 0.7 };
     await attempt.run(async () => {
       const body = {
         name: `${before.name} and ${after.name}`.slice(0, 120),
         dance,
         tempo: 30,
-        floor,
+        floor: USUAL_FLOOR,
         note: '',
         figures: adjustment ? adjust(figures, 1, adjustment) : figures
       };

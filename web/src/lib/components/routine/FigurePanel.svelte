@@ -1,7 +1,6 @@
 <script lang="ts">
   import Button from '$lib/components/ui/Button.svelte';
   import { clock } from '$lib/state/clock';
-  import { halves } from '$lib/state/routine-edits';
   import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
   import { getSettings } from '$lib/state/settings.svelte';
   import FillList from './FillList.svelte';
@@ -12,7 +11,6 @@
   const placed = $derived(editor.routine.figures[index]);
   const block = $derived(editor.work?.blocks[index]);
   const fall = $derived(editor.work?.fit?.falls[index]);
-  const splits = $derived(block && placed && !placed.part && !placed.variant ? halves(block.uses, placed) : []);
   const key = (use: { variant?: string | undefined; part?: string | undefined; otherFoot?: boolean }) =>
     [use.variant ?? '', use.part ?? '', use.otherFoot ?? false].join('|');
   /** How often the repeated steps are danced is chosen on its own. */
@@ -20,7 +18,7 @@
     [...new Map((block?.uses ?? []).toReversed().map((other) => [key(other.figure), other])).values()].toReversed()
   );
   const field = 'rounded-xs border border-line bg-raised px-1.5 py-0.5';
-  const TURNS = [-4, -2, -1, 1, 2, 4];
+  const turns = $derived(editor.terms.endTurns);
 
   function use(value: string) {
     const chosen = ways.find((other) => key(other.figure) === value);
@@ -111,12 +109,9 @@
           value={String(placed.lastTurn ?? 0)}
           onchange={(e) => editor.change(index, { lastTurn: Number(e.currentTarget.value) })}
         >
-          <option value="0">as charted</option>
-          {#each TURNS as turn (turn)}<option value={String(turn)}
-              >{{ 1: '1/16', 2: '1/8', 4: '1/4' }[Math.abs(turn)]} {turn > 0 ? 'more' : 'less'}</option
-            >{/each}
-          {#if placed.lastTurn && !TURNS.includes(placed.lastTurn)}<option value={String(placed.lastTurn ?? 0)}
-              >{block.use}</option
+          {#each turns as turn (turn.sixteenths)}<option value={String(turn.sixteenths)}>{turn.words}</option>{/each}
+          {#if placed.lastTurn && !turns.some((turn) => turn.sixteenths === placed.lastTurn)}<option
+              value={String(placed.lastTurn ?? 0)}>{block.use}</option
             >{/if}
         </select></label
       >
@@ -124,9 +119,9 @@
           ><input type="checkbox" checked={placed.corner} onchange={() => editor.toggleCorner(index)} /> after the corner,
           on the new line of dance</label
         >{/if}
-      {#each splits as [first, second], nth (nth)}
+      {#each block.splits as { first, second, words }, nth (nth)}
         <Button class="self-start" onclick={() => editor.replace({ from: index, to: index }, [first, second])}
-          >Split into {first.part} and {second.part}</Button
+          >{words}</Button
         >
       {/each}
     {/if}

@@ -46,7 +46,7 @@
   {:else if !join && block.figure === undefined}
     <p class="text-sm text-soft">A free element begins the routine.</p>
   {:else if !join}
-    <p class="text-sm text-soft">It begins the routine, {block.begins}, on beat 1.</p>
+    <p class="text-sm text-soft">It begins the routine, {block.begins}, on beat {block.beat}.</p>
   {:else}
     <p class="text-sm" role="status">
       {#if join.verdict === 'yes'}

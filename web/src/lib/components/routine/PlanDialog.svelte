@@ -51,9 +51,7 @@
     [view, failed] = [null, ''];
     const now = Math.round(editor.work?.bars ?? 0);
     bars = now >= 2 ? now : 16;
-    const floor = editor.routine.floor;
-    // A couple needs about two metres at either end of a side.
-    [long, short] = [Math.max(2, Math.round(floor.length - 5)), Math.max(2, Math.round(floor.width - 5))];
+    [long = 0, short = 0] = editor.work?.courseSides ?? [];
     try {
       const [found, list] = await Promise.all([
         need(api.GET('/api/figures', { params: { query: { dance: editor.routine.dance } } })),

@@ -14,10 +14,16 @@
   import RoutineHeader from './RoutineHeader.svelte';
   import VersionsPanel from './VersionsPanel.svelte';
 
-  let { view, dances }: { view: Schemas['RoutineView']; dances: Schemas['DanceView'][] } = $props();
+  interface Props {
+    view: Schemas['RoutineView'];
+    dances: Schemas['DanceView'][];
+    terms: Schemas['RoutineTerms'];
+  }
+
+  let { view, dances, terms }: Props = $props();
   // The desk is made anew for every routine, so the first view is the one it edits.
   // svelte-ignore state_referenced_locally
-  setRoutineEditor(new RoutineEditor(view));
+  setRoutineEditor(new RoutineEditor(view, terms));
 
   // The dances at the top show the one that is on the desk.
   // svelte-ignore state_referenced_locally

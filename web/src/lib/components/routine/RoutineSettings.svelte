@@ -14,12 +14,7 @@
     { key: 'stride', label: 'Stride, metres', least: 0.3, most: 1.2, step: 0.05 }
   ] as const;
 
-  const FLOORS = [
-    { words: 'competition floor', length: 24, width: 14 },
-    { words: 'hall', length: 16, width: 11 },
-    { words: 'studio', length: 12, width: 8 },
-    { words: 'ballroom corner', length: 8, width: 8 }
-  ];
+  const { floors, startTurns } = editor.terms;
 
   function number(value: string, least: number, most: number): number | null {
     const parsed = Number(value);
@@ -70,15 +65,15 @@
     >
     <label class="flex items-center justify-between gap-3"
       >Floor<select
-        value={FLOORS.findIndex((f) => f.length === floor.length && f.width === floor.width)}
+        value={floors.findIndex((f) => f.length === floor.length && f.width === floor.width)}
         class="w-56 rounded-xs border border-strong bg-raised px-2 py-0.5"
         onchange={(e) => {
-          const known = FLOORS[Number(e.currentTarget.value)];
+          const known = floors[Number(e.currentTarget.value)];
           if (known) editor.describe({ floor: { ...floor, length: known.length, width: known.width } });
         }}
       >
         <option value={-1}>its own size</option>
-        {#each FLOORS as known, i (i)}<option value={i}>{known.words}, {known.length} × {known.width} m</option>{/each}
+        {#each floors as known, i (i)}<option value={i}>{known.name}, {known.length} × {known.width} m</option>{/each}
       </select></label
     >
     <label class="flex items-center justify-between gap-3"
@@ -87,10 +82,7 @@
         class="w-56 rounded-xs border border-strong bg-raised px-2 py-0.5"
         onchange={(e) => editor.describe({ floor: { ...floor, startTurn: Number(e.currentTarget.value) } })}
       >
-        <option value={0}>as charted</option>
-        {#each [2, 4, 6, 8, 10, 12, 14] as turn (turn)}<option value={turn}
-            >turned {turn <= 8 ? `${turn / 2}/8 to the right` : `${(16 - turn) / 2}/8 to the left`}</option
-          >{/each}
+        {#each startTurns as turn (turn.sixteenths)}<option value={turn.sixteenths}>{turn.words}</option>{/each}
       </select></label
     >
     {#each FIELDS as field (field.key)}

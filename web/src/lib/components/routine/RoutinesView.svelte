@@ -7,6 +7,7 @@
   import Button from '$lib/components/ui/Button.svelte';
   import Failed from '$lib/components/ui/Failed.svelte';
   import FindField from '$lib/components/ui/FindField.svelte';
+  import { USUAL_FLOOR } from '$lib/state/routine-edits';
   import TakeFile from '$lib/components/ui/TakeFile.svelte';
   import More from '$lib/components/ui/More.svelte';
   import { getSettings } from '$lib/state/settings.svelte';
@@ -29,13 +30,12 @@
   async function begin(event: SubmitEvent) {
     event.preventDefault();
     await attempt.run(async () => {
-      const floor = { length: 24, width: 14, startX: 3, startY: 11.5, stride: 0.7 };
       const tempo = middle(dances.find((dance) => dance.id === settings.dance));
       const body = {
         name: name.trim(),
         dance: settings.dance,
         tempo,
-        floor,
+        floor: USUAL_FLOOR,
         note: '',
         couple: couple.trim(),
         figures: []

@@ -6,5 +6,5 @@
 
 <svelte:head><title>{data.view.document.name} · Fluid Frame</title></svelte:head>
 {#key data.view}
-  <RoutineDesk view={data.view} dances={data.dances} />
+  <RoutineDesk view={data.view} dances={data.dances} terms={data.terms} />
 {/key}

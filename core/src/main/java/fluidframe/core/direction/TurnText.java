@@ -101,6 +101,12 @@ public final class TurnText {
         return fraction(Math.abs(signedSixteenths)) + (signedSixteenths > 0 ? " R" : " L");
     }
 
+    /** A turn made larger or smaller than charted: {@code "1/8 more"} for 2, {@code "1/16 less"} for -1, empty for 0. */
+    public static String change(int sixteenths) {
+        if (sixteenths == 0) return "";
+        return fraction(Math.abs(sixteenths)) + (sixteenths > 0 ? " more" : " less");
+    }
+
     /** {@code "3/8"} for 6, {@code "1 1/4"} for 20; 0 or more. */
     public static String fraction(int sixteenths) {
         int whole = sixteenths / 16;

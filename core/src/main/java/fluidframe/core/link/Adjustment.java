@@ -20,8 +20,7 @@ public record Adjustment(boolean corner, int lastTurnSixteenths) {
     public String words() {
         String turn = lastTurnSixteenths == 0
                 ? ""
-                : "turn " + TurnText.fraction(Math.abs(lastTurnSixteenths))
-                        + (lastTurnSixteenths > 0 ? " more" : " less") + " at the end of the figure before";
+                : "turn " + TurnText.change(lastTurnSixteenths) + " at the end of the figure before";
         if (!corner) return turn;
         return turn.isEmpty() ? "take the corner here" : turn + " and take the corner here";
     }

@@ -1,5 +1,6 @@
 package fluidframe.core.plan;
 
+import fluidframe.core.routine.Hall;
 import java.util.List;
 
 /**
@@ -12,9 +13,27 @@ import java.util.List;
  */
 public record Course(List<Double> sides, double tolerance) {
     private static final int MOST_SIDES = 4;
+    private static final double LONGEST_SIDE = 60;
+
+    /** What a couple needs of a side to come out of one corner and to take the next, in metres. */
+    private static final double CORNERS = 5;
+
+    private static final double LEAST_SIDE = 2;
+    private static final double USUAL_TOLERANCE = 2;
+
+    /** Along the first side of a floor, round its corner and along the next, as far as the corners leave room. */
+    public static Course along(Hall hall) {
+        return new Course(List.of(between(hall.lengthMetres()), between(hall.widthMetres())), USUAL_TOLERANCE);
+    }
+
+    private static double between(double wall) {
+        return Math.min(LONGEST_SIDE, Math.max(LEAST_SIDE, Math.round(wall - CORNERS)));
+    }
 
     public Course {
-        if (sides.isEmpty() || sides.size() > MOST_SIDES || sides.stream().anyMatch(s -> !(s >= 2 && s <= 60))) {
+        if (sides.isEmpty()
+                || sides.size() > MOST_SIDES
+                || sides.stream().anyMatch(s -> !(s >= LEAST_SIDE && s <= LONGEST_SIDE))) {
             throw new IllegalArgumentException(
                     "A course must have 1 to " + MOST_SIDES + " sides of 2 to 60 metres, but has " + sides);
         }

@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fluidframe.core.TestChart;
 import fluidframe.core.count.Dance;
+import fluidframe.core.floor.Point;
 import fluidframe.core.link.Repertoire;
+import fluidframe.core.routine.Hall;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -49,5 +51,11 @@ class PlanTest {
         assertThat(composer.compose(Plan.of(1).limiting(Map.of(WHISK, 0))).contradiction())
                 .containsExactly(WHISK + " may be danced 0 times at most", "it lasts 1 bar");
         assertThat(composer.compose(Plan.of(7)).contradiction()).containsExactly("it lasts 7 bars");
+    }
+
+    @Test
+    void goesAlongASideAsFarAsTheCornersLeaveRoom() {
+        assertThat(Course.along(new Hall(24, 14, Point.ORIGIN)).sides()).containsExactly(19.0, 9.0);
+        assertThat(Course.along(new Hall(100, 4, Point.ORIGIN)).sides()).containsExactly(60.0, 2.0);
     }
 }

@@ -12,6 +12,7 @@ import fluidframe.core.floor.FloorPlan;
 import fluidframe.core.floor.Point;
 import fluidframe.core.floor.Stride;
 import fluidframe.core.link.Condition;
+import fluidframe.core.link.Danceable;
 import fluidframe.core.link.Link;
 import fluidframe.core.link.Repertoire;
 import java.util.List;
@@ -222,5 +223,17 @@ class RoutineWorkTest {
     void anEmptyRoutineHasNoLengthAndNoFeet() {
         assertThat(work().length().isZero()).isTrue();
         assertThat(work().floor(HALL, Stride.USUAL).footfalls()).isEmpty();
+    }
+
+    @Test
+    void splitsAFigureIntoPartsThatFollowEachOther() {
+        Danceable whole = Danceable.of(
+                TestChart.naturalTurn().part(1, 3).part(4, 6).part(1, 2).chart(), FigureUse.WHOLE);
+        assertThat(Split.of(whole, true))
+                .containsExactly(new Split(
+                        new PlacedFigure("natural-turn", FigureUse.ofPart("1-3"), true),
+                        new PlacedFigure("natural-turn", FigureUse.ofPart("4-6"), false)));
+        assertThat(Split.of(Danceable.of(whole.figure(), FigureUse.ofPart("1-3")), false))
+                .isEmpty();
     }
 }

@@ -177,6 +177,13 @@ public final class ChartWriter {
         finish(node, part.finish());
     }
 
+    /** A variant as it stands in a chart. */
+    public static ObjectNode toJson(Variant variant) {
+        ObjectNode node = JsonNodeFactory.instance.objectNode();
+        variant(node, variant);
+        return node;
+    }
+
     private static void variant(ObjectNode node, Variant variant) {
         node.put("id", variant.id());
         node.put("name", variant.name());

@@ -92,6 +92,6 @@ public final class RoutineDifference {
     /** {@code "1/8 less turn at the end"}, empty for a figure as charted. */
     public static String turn(int lastTurn) {
         if (lastTurn == 0) return "";
-        return TurnText.fraction(Math.abs(lastTurn)) + (lastTurn > 0 ? " more" : " less") + " turn at the end";
+        return TurnText.change(lastTurn) + " turn at the end";
     }
 }

@@ -2,7 +2,10 @@ package fluidframe.server.chart;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.Variant;
 import fluidframe.core.count.Beats;
 import fluidframe.core.count.Count;
 import fluidframe.core.count.Rhythm;
@@ -12,6 +15,7 @@ import fluidframe.core.ledger.TurnDivision;
 import fluidframe.core.proposal.Completion;
 import fluidframe.core.proposal.PartnerDerivation;
 import fluidframe.core.proposal.Retiming;
+import fluidframe.core.proposal.VariantDerivation;
 import fluidframe.library.figure.ChartWriter;
 import fluidframe.library.text.Problem;
 import fluidframe.library.typed.RowTable;
@@ -22,6 +26,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -87,10 +92,16 @@ class ProposalController {
         rhythm
     }
 
-    /** What came of it: {@code chart} is absent where it was refused, {@code words} say why. */
+    /** What came of it: {@code chart} is absent where it was refused, {@code words} say what was done, or why not. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    record Retimed(
+    record Changed(
             @Nullable @Schema(ref = ApiDescription.CHART) JsonNode chart, String words) {}
+
+    /** Rows that were changed, to be told as a variant of the rows as they were. */
+    record Varied(
+            @NotNull @Schema(ref = ApiDescription.CHART) JsonNode before,
+            @NotNull @Schema(ref = ApiDescription.CHART) JsonNode now,
+            @NotBlank @Size(max = 100) String name) {}
 
     /** Text to be read as rows: {@code lines} are one step each in short codes, a {@code table} has tabs. */
     record TypedText(
@@ -136,7 +147,7 @@ class ProposalController {
     }
 
     @PostMapping("/timing")
-    Retimed timing(@Valid @RequestBody Retime asked) {
+    Changed timing(@Valid @RequestBody Retime asked) {
         Chart chart = Charts.read(asked.chart());
         Retiming retiming = Retiming.of(chart, asked.role().role());
         Optional<Integer> other = asked.otherStep() == 0 ? Optional.empty() : Optional.of(asked.otherStep());
@@ -157,7 +168,7 @@ class ProposalController {
             default:
                 outcome = retiming.rhythm(Rhythm.parse(chart.dance(), asked.rhythm() == null ? "" : asked.rhythm()));
         }
-        return new Retimed(outcome.chart().map(ChartWriter::toJson).orElse(null), outcome.words());
+        return new Changed(outcome.chart().map(ChartWriter::toJson).orElse(null), outcome.words());
     }
 
     private static Beats beats(String text) {
@@ -181,6 +192,25 @@ class ProposalController {
         List<Beats> lengths = new java.util.ArrayList<>();
         for (int i = 0; i < choice.size(); i++) lengths.add(choice.beats(i));
         return Rhythm.inBeats(chart.dance(), chart.startBeat(), lengths).orElse(choice);
+    }
+
+    /** The chart with its rows as they were and what was changed as a variant; one of the same name is replaced. */
+    @PostMapping("/variant")
+    Changed variant(@Valid @RequestBody Varied asked) {
+        Optional<Variant> variant =
+                VariantDerivation.of(Charts.read(asked.before()), Charts.read(asked.now()), asked.name());
+        if (variant.isEmpty()) return new Changed(null, "The rows are as they were saved: change them first.");
+        ObjectNode chart = asked.now().deepCopy();
+        for (Role role : Role.values())
+            chart.set(role.toString(), asked.before().path(role.toString()));
+        ArrayNode variants = chart.withArray("variants");
+        variants.removeIf(
+                other -> other.path("id").asText().equals(variant.get().id()));
+        variants.add(ChartWriter.toJson(variant.get()));
+        return new Changed(
+                chart,
+                "“" + asked.name() + "” is a variant from step "
+                        + (variant.get().keep() + 1) + "; the rows are as they were.");
     }
 
     @PostMapping("/rows")

@@ -8,7 +8,6 @@ import fluidframe.core.count.Beats;
 import fluidframe.core.count.Dance;
 import fluidframe.core.count.Tempo;
 import fluidframe.core.couple.Role;
-import fluidframe.core.direction.Direction;
 import fluidframe.core.direction.TurnText;
 import fluidframe.core.floor.Circling;
 import fluidframe.core.floor.FloorPlan;
@@ -38,17 +37,15 @@ public record WorkView(
         FloorView floor,
         AidsView aids,
         List<String> bodyColumns,
-        List<String> compass) {
-
-    /** The sixteen directions by name, clockwise from the line of dance, for axes of drawings. */
-    private static final List<String> COMPASS = java.util.stream.IntStream.range(0, Direction.SIXTEENTHS)
-            .mapToObj(sixteenths -> Direction.of(sixteenths).toString())
-            .toList();
+        List<AxisLine> axis) {
 
     /** One role's account. */
     public record RoleView(int start, String turn, List<RowView> rows) {}
 
-    /** The state after one row; {@code computed} tells that the direction comes from the turn, not from the chart. */
+    /**
+     * The state after one row; {@code facing} names the direction of the foot, and {@code computed} tells that it comes from the
+     * turn, not from the chart.
+     */
     public record RowView(
             int number,
             String count,
@@ -59,6 +56,7 @@ public record WorkView(
             double seconds,
             String spoken,
             int foot,
+            String facing,
             int body,
             int running,
             int turn,
@@ -154,7 +152,7 @@ public record WorkView(
                 floor,
                 aids,
                 bodyColumns,
-                compass);
+                axis);
     }
 
     private static int count(List<FindingView> findings, Severity severity) {
@@ -181,7 +179,7 @@ public record WorkView(
                 floor(sheet.floor()),
                 AidsView.of(sheet),
                 bodyColumns(chart.dance()),
-                COMPASS);
+                AxisLine.of(sheet.ledger()));
     }
 
     /** The columns of the body that a dance uses, so that empty cells of the others need not show. */
@@ -231,6 +229,7 @@ public record WorkView(
                 row.end().minus(row.onset()).toSeconds(tempo).doubleValue(),
                 row.step().spoken(),
                 row.foot().sixteenths(),
+                row.foot().toString(),
                 row.body().sixteenths(),
                 row.running(),
                 row.step().turn().footSixteenths(),

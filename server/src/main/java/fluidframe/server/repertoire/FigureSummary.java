@@ -11,8 +11,13 @@ import fluidframe.server.chart.EndView;
 import fluidframe.server.chart.WorkView;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 
-/** One figure in the library list; the turn of a role that does not dance is blank. */
+/**
+ * One figure in the library list; the turn of a role that does not dance is blank.
+ *
+ * @param mostTurn the larger turn of the two in sixteenths, 0 or more, to order by
+ */
 public record FigureSummary(
         String id,
         String name,
@@ -23,6 +28,7 @@ public record FigureSummary(
         double beats,
         String turn,
         String ladyTurn,
+        int mostTurn,
         EndView start,
         EndView finish,
         boolean shipped,
@@ -54,6 +60,10 @@ public record FigureSummary(
                 chart.lady().isEmpty()
                         ? ""
                         : TurnText.amount(danced.ledger().of(Role.LADY).totalTurn()),
+                Stream.of(Role.values())
+                        .mapToInt(role -> Math.abs(danced.ledger().of(role).totalTurn()))
+                        .max()
+                        .orElseThrow(),
                 EndView.start(danced),
                 EndView.finish(danced),
                 false,
@@ -63,7 +73,7 @@ public record FigureSummary(
                 (int) checked.stream()
                         .filter(c -> c.isOpen() && c.finding().severity() == Severity.DOUBTFUL)
                         .count(),
-                (int) java.util.stream.Stream.concat(chart.man().stream(), chart.lady().stream())
+                (int) Stream.concat(chart.man().stream(), chart.lady().stream())
                         .filter(Step::doubtful)
                         .count(),
                 chart.man().isEmpty() ? "lady" : chart.lady().isEmpty() ? "man" : "",
@@ -82,6 +92,7 @@ public record FigureSummary(
                 beats,
                 turn,
                 ladyTurn,
+                mostTurn,
                 start,
                 finish,
                 isShipped,

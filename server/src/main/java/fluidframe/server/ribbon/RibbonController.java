@@ -7,6 +7,7 @@ import fluidframe.server.refusal.UnreadableException;
 import fluidframe.server.web.ApiDescription;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -15,7 +16,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Routines worked out as they are sent; keeps nothing. */
 @RestController
-@RequestMapping("/api/routines")
+@RequestMapping("/api")
 class RibbonController {
     private static final int MOST_BEATS = 512;
 
@@ -29,8 +30,14 @@ class RibbonController {
         return RoutineFormat.ROUTINE.read(routine).orThrow(UnreadableException::new);
     }
 
+    /** What can be chosen for any routine. */
+    @GetMapping("/routine-terms")
+    RoutineTerms terms() {
+        return RoutineTerms.USUAL;
+    }
+
     /** {@code selected} is the figure after which something could follow, from 0, -1 for the beginning. */
-    @PostMapping("/work")
+    @PostMapping("/routines/work")
     RoutineWorkView work(
             @RequestParam(defaultValue = "-1") int selected,
             @RequestBody @Schema(ref = ApiDescription.ROUTINE) JsonNode routine) {
@@ -38,19 +45,19 @@ class RibbonController {
     }
 
     /** Danced again and again until the couple stands as it began. */
-    @PostMapping("/circuit")
+    @PostMapping("/routines/circuit")
     CircuitView circuit(@RequestBody @Schema(ref = ApiDescription.ROUTINE) JsonNode routine) {
         return desk.circuit(read(routine));
     }
 
     /** For each figure what to do when it is blocked. */
-    @PostMapping("/blocked")
+    @PostMapping("/routines/blocked")
     List<RoutineDesk.BlockedView> blocked(@RequestBody @Schema(ref = ApiDescription.ROUTINE) JsonNode routine) {
         return desk.blocked(read(routine));
     }
 
     /** What could stand instead of figures {@code from} (from 0) up to but without {@code to}, so many beats long. */
-    @PostMapping("/fill")
+    @PostMapping("/routines/fill")
     List<RoutineDesk.FillerView> fill(
             @RequestParam int from,
             @RequestParam int to,
@@ -63,7 +70,7 @@ class RibbonController {
     }
 
     /** As a standard MIDI file to practise with. */
-    @PostMapping(value = "/midi", produces = "audio/midi")
+    @PostMapping(value = "/routines/midi", produces = "audio/midi")
     byte[] midi(@RequestBody @Schema(ref = ApiDescription.ROUTINE) JsonNode routine) {
         return desk.midi(read(routine));
     }

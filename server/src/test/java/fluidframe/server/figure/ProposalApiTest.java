@@ -70,6 +70,38 @@ class ProposalApiTest extends ApiCalls {
     }
 
     @Test
+    void tellsChangedRowsAsAVariantAndPutsTheOldOnesBack() throws Exception {
+        JsonNode before = chart("waltz.natural-turn");
+        ObjectNode now = before.deepCopy();
+        ((ObjectNode) now.at("/man/5")).put("note", "less");
+        Map<String, Object> body = Map.of("before", before, "now", now, "name", "Less of it");
+        JsonNode made = call(200, post("/api/proposals/variant"), body);
+        assertThat(made.get("words").asText()).startsWith("“Less of it” is a variant from step 6");
+        assertThat(made.at("/chart/man")).isEqualTo(before.get("man"));
+        JsonNode variants = made.at("/chart/variants");
+        assertThat(variants.get(variants.size() - 1).get("keep").asInt()).isEqualTo(5);
+        ((ObjectNode) made.get("chart")).set("man", now.get("man"));
+        JsonNode again = call(
+                200,
+                post("/api/proposals/variant"),
+                Map.of("before", before, "now", made.get("chart"), "name", "Less of it"));
+        assertThat(again.at("/chart/variants")).hasSameSizeAs(variants);
+        JsonNode same =
+                call(200, post("/api/proposals/variant"), Map.of("before", before, "now", before, "name", "Nothing"));
+        assertThat(same.has("chart")).isFalse();
+    }
+
+    @Test
+    void drawsTheTurnOnAnAxisThatNamesWhereEachFaces() throws Exception {
+        JsonNode axis = call(200, get("/api/figures/waltz.natural-turn"), null).at("/work/axis");
+        assertThat(axis.findValuesAsText("words")).containsExactly("0", "1/4 R", "1/2 R", "3/4 R");
+        assertThat(axis).allSatisfy(line -> assertThat(line.get("man").asText()).isNotEmpty());
+        JsonNode still =
+                call(200, get("/api/figures/waltz.closed-change-right"), null).at("/work/axis");
+        assertThat(still.findValuesAsText("words")).containsExactly("1/8 L", "0", "1/8 R");
+    }
+
+    @Test
     void readsLinesAndTablesAndTellsWhatDoesNotFit() throws Exception {
         JsonNode lines = call(
                 200, post("/api/proposals/rows"), Map.of("text", "1 r f fdw\n2 s zz", "role", "man", "table", false));

@@ -227,6 +227,10 @@ class RoutineToolsApiTest extends ApiCalls {
             JsonNode work = call(200, post("/api/routines/work"), routine);
             if (work.get("brokenJoins").asInt() > 0 || work.get("bars").asDouble() < 16) continue;
             sound++;
+            if (work.at("/blocks/0").has("figure")) {
+                assertThat(work.at("/blocks/0/beat").asText())
+                        .isEqualTo(List.of("rumba", "cha-cha").contains(dance) ? "2" : "1");
+            }
             if (routine.hasNonNull("song")) {
                 assertThat(work.at("/fit/spareBars").asDouble())
                         .as(routine.get("name").asText())
