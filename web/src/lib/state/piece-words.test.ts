@@ -14,6 +14,6 @@ test('names the line that cannot be read by its number and its words', () => {
   expect(at('/parts/0/steps')).toBe('Parts 1, “1-x”');
   expect(at('/timings/4')).toBe('Other timings 5');
   expect(at('/start/hold')).toBe('The start');
-  expect(at('/man/2')).toBe('Man 3');
+  expect(at('/man/2')).toBe('{Man} 3');
   expect(at('')).toBe('');
 });

@@ -27,7 +27,8 @@ const PIECES: Record<string, string> = {
 export function placeOf(problem: Problem, chart: Chart): string {
   const [, key = '', index = ''] = problem.path.split('/');
   const known = PIECES[key];
-  if (!known) return key === 'man' || key === 'lady' ? `${key === 'man' ? 'Man' : 'Lady'} ${Number(index) + 1}` : '';
+  if (!known)
+    return key === 'man' || key === 'lady' ? `${key === 'man' ? '{Man}' : '{Lady}'} ${Number(index) + 1}` : '';
   if (!/^\d+$/.test(index)) return known;
   const piece = (chart as unknown as Record<string, unknown[] | undefined>)[key]?.[Number(index)];
   const text = naming(piece);

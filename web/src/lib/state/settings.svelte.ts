@@ -6,6 +6,19 @@ export type Wording = 'man-lady' | 'leader-follower';
 export const LAYERS = ['turn', 'footwork', 'body', 'lead'] as const;
 export type LayerName = (typeof LAYERS)[number];
 
+/** What stands for the placeholders in the core's sentences. */
+const WORDS: Record<Wording, Record<string, string>> = {
+  'man-lady': { man: 'man', lady: 'lady', he: 'he', she: 'she', his: 'his', her: 'her' },
+  'leader-follower': {
+    man: 'leader',
+    lady: 'follower',
+    he: 'the leader',
+    she: 'the follower',
+    his: "the leader's",
+    her: "the follower's"
+  }
+};
+
 const KEY = 'fluidframe.settings';
 
 interface Stored {
@@ -77,8 +90,7 @@ export class Settings {
 
   /** The word for a role as this reader says it. */
   role(role: string): string {
-    if (this.#stored.wording === 'man-lady') return role;
-    return role === 'man' ? 'leader' : 'follower';
+    return WORDS[this.#stored.wording][role] ?? role;
   }
 
   /** The same with a capital, for headings and labels. */
@@ -87,16 +99,25 @@ export class Settings {
     return word.charAt(0).toUpperCase() + word.slice(1);
   }
 
-  /** A sentence of the server's with the roles named as this reader says them. */
-  say(sentence: string): string {
+  /** A sentence of the server's, whose placeholders are filled with the roles as this reader says them. */
+  say(told: string): string {
     // In unsaved work a remark may be missing or a number.
-    const said = String(sentence ?? '');
-    if (this.#stored.wording === 'man-lady') return said;
-    return said
-      .replace(/\bman\b/g, 'leader')
-      .replace(/\blady\b/g, 'follower')
-      .replace(/\b[Hh]e\b/g, (word) => (word === 'He' ? 'The leader' : 'the leader'))
-      .replace(/\b[Ss]he\b/g, (word) => (word === 'She' ? 'The follower' : 'the follower'));
+    const words = WORDS[this.#stored.wording];
+    return String(told ?? '').replace(/\{([a-z]+)\}/gi, (all, key: string) => {
+      const word = words[key.toLowerCase()];
+      if (word === undefined) return all;
+      return /^[A-Z]/.test(key) ? word.charAt(0).toUpperCase() + word.slice(1) : word;
+    });
+  }
+
+  /**
+   * What a chart says of itself. Shipped charts are written in the words of the technique and told over for a reader who says
+   * leader and follower; what a coach has written stays as it was written.
+   */
+  tell(text: string | undefined, own: boolean): string {
+    const written = String(text ?? '');
+    if (own || this.#stored.wording === 'man-lady') return written;
+    return this.say(written.replace(/\b(man|lady|he|she)\b/gi, '{$1}'));
   }
 }
 

@@ -20,7 +20,7 @@
           >usually {element.usualBeats} beats</span
         >
       </h2>
-      <p class="text-sm">{settings.say(element.summary)}</p>
+      <p class="text-sm">{settings.tell(element.summary, false)}</p>
       {#each element.cautions as caution, nth (nth)}<p class="mt-1 border-l-4 border-accent pl-2 text-sm text-soft">
           {caution}
         </p>{/each}

@@ -90,7 +90,7 @@
     >
   {/if}
   {#each options as option, nth (nth)}
-    <label title={settings.say(option.says)} class="flex items-center gap-1">
+    <label title={settings.tell(option.says, editor.view.own)} class="flex items-center gap-1">
       <input
         type="checkbox"
         checked={editor.reading.options.includes(option.id)}
@@ -127,7 +127,7 @@
     {editor.reading.options.length > 0
       ? options
           .filter((o) => editor.reading.options.includes(o.id))
-          .map((o) => `${o.name}: ${settings.say(o.says)}`)
+          .map((o) => `${o.name}: ${settings.tell(o.says, editor.view.own)}`)
           .join(' ')
       : ''}
     Cells are typed in the chart itself:

@@ -39,7 +39,7 @@
 
 <div class="mt-5 border-t border-line pt-3">
   <div class="mb-2 flex items-baseline gap-4">
-    <p class="max-w-prose text-sm">{settings.say(chart.summary ?? '')}</p>
+    <p class="max-w-prose text-sm">{settings.tell(chart.summary, editor.view.own)}</p>
     <Button class="ml-auto" disabled={editor.locked} aria-expanded={editing} onclick={() => (editing = !editing)}
       >{editing ? 'Done' : 'Edit what is said'}</Button
     >
@@ -52,8 +52,9 @@
         <h2 class="mb-1 text-base">Usual faults</h2>
         {#each chart.faults ?? [] as fault, nth (nth)}
           <p class="mb-2 text-sm">
-            <span class="font-semibold">{settings.say(fault.seen)}.</span>
-            {settings.say(fault.cause)}. <span class="text-accent">“{settings.say(fault.cue)}.”</span>
+            <span class="font-semibold">{settings.tell(fault.seen, editor.view.own)}.</span>
+            {settings.tell(fault.cause, editor.view.own)}.
+            <span class="text-accent">“{settings.tell(fault.cue, editor.view.own)}.”</span>
           </p>
         {:else}
           <p class="text-sm text-soft">None charted.</p>
@@ -62,12 +63,12 @@
       <section>
         <h2 class="mb-1 text-base">Cautions</h2>
         {#each chart.cautions ?? [] as caution, nth (nth)}
-          <p class="mb-2 text-sm">{settings.say(caution)}</p>
+          <p class="mb-2 text-sm">{settings.tell(caution, editor.view.own)}</p>
         {/each}
         {#each aids.cautions as caution, nth (nth)}
           <p class="mb-2 text-sm">
             <span class="text-doubtful">Proposed:</span>
-            {settings.say(caution)}
+            {settings.tell(caution, editor.view.own)}
             {#if !editor.locked}<Button kind="quiet" onclick={() => addCaution(caution)}>Say it</Button>{/if}
           </p>
         {/each}

@@ -59,7 +59,7 @@
       >
     </span>
     <span class="line-clamp-2 hidden min-w-0 grow text-sm leading-snug text-soft lg:block"
-      >{settings.say(figure.summary)}</span
+      >{settings.tell(figure.summary, figure.own)}</span
     >
     <span class="ml-auto grid w-[28rem] shrink-0 grid-cols-[1fr_1fr_6rem] items-center gap-3 text-sm text-soft">
       {@render ending(figure.start, 'starts')}

@@ -36,7 +36,7 @@
         <FigureFloor work={example.work} {focus} plain />
         <figcaption class="mt-1 text-sm">
           <span class="font-semibold">{example.name}.</span>
-          {settings.say(example.summary)}
+          {settings.tell(example.summary, false)}
           <span
             class={[
               'mt-1 block border-l-4 pl-2',

@@ -158,14 +158,14 @@ public enum CouplePosition {
         return way <= 16 && gone <= way || way >= 16 && gone >= way;
     }
 
-    /** In words: {@code "1/2 of a turn"} apart and the like. */
+    /** How the lady's body stands to the man's, {@code "1/4 clockwise of {his}"}, as {@link RoleWords} tells. */
     public String relation() {
         String first = fluidframe.core.direction.TurnText.fraction(from);
         return from == to
-                ? (from == 0 ? "the same way as he" : first + " clockwise of his")
+                ? (from == 0 ? "the same way as {he}" : first + " clockwise of {his}")
                 : from == 15
-                        ? "the same way as he, within 1/16"
-                        : first + " to " + fluidframe.core.direction.TurnText.fraction(to) + " clockwise of his";
+                        ? "the same way as {he}, within 1/16"
+                        : first + " to " + fluidframe.core.direction.TurnText.fraction(to) + " clockwise of {his}";
     }
 
     @Override

@@ -15,9 +15,9 @@ public enum Role {
         return this == MAN ? LADY : MAN;
     }
 
-    /** {@code "His"} or {@code "Her"}, for reasons in plain sentences. */
-    public String possessive() {
-        return this == MAN ? "His" : "Her";
+    /** {@code "{man}"} or {@code "{lady}"}, to name the role in a sentence, as {@link RoleWords} tells. */
+    public String told() {
+        return "{" + word + "}";
     }
 
     @Override

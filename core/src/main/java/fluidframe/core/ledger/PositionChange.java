@@ -3,6 +3,7 @@ package fluidframe.core.ledger;
 import fluidframe.core.count.Beats;
 import fluidframe.core.couple.CouplePosition;
 import fluidframe.core.couple.Role;
+import fluidframe.core.couple.RoleWords;
 import fluidframe.core.direction.TurnText;
 import java.util.ArrayList;
 import java.util.List;
@@ -44,9 +45,9 @@ public record PositionChange(int step, CouplePosition from, CouplePosition to, i
         return moment.of(role).running() - moment.of(role).lag();
     }
 
-    /** {@code "closed to promenade: the man no turn, the lady 1/4 R"}. */
-    public String words() {
-        return from + " to " + to + ": the man " + TurnText.amount(manSixteenths) + ", the lady "
+    /** {@code "closed to promenade: the {man} no turn, the {lady} 1/4 R"}, as {@link RoleWords} tells. */
+    public String told() {
+        return from + " to " + to + ": the {man} " + TurnText.amount(manSixteenths) + ", the {lady} "
                 + TurnText.amount(ladySixteenths);
     }
 }

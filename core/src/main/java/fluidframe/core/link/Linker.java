@@ -74,8 +74,8 @@ public final class Linker {
                 free == first,
                 free.spoken() + " free",
                 "begins " + first.spoken(),
-                "The " + role + "'s " + free.spoken() + " is free and the figure begins with the " + first.spoken()
-                        + ".");
+                "The " + role.told() + "'s " + free.spoken() + " is free and the figure begins with the "
+                        + first.spoken() + ".");
     }
 
     private static Condition position(Arrival arrival, Chart next) {
@@ -194,9 +194,9 @@ public final class Linker {
         boolean fits = fits(arrival, next);
         boolean manFits = rotations.contains(rotation(arrival, next));
         String reason = manFits && !fits
-                ? "The man is " + left + " as the figure asks, but the lady's feet point to " + arrival.lady()
+                ? "The {man} is " + left + " as the figure asks, but the {lady}'s feet point to " + arrival.lady()
                         + " instead of " + next.ledger().of(Role.LADY).start().plus(rotation(arrival, next)) + "."
-                : "The man is left " + left + " and the figure begins " + wanted + ".";
+                : "The {man} is left " + left + " and the figure begins " + wanted + ".";
         return new Condition(Condition.Kind.ALIGNMENT, fits, left, wanted, reason);
     }
 

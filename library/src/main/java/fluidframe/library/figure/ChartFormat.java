@@ -60,7 +60,7 @@ public final class ChartFormat extends Format<Chart> {
                 .map(change -> new Difference(
                         change.role().isEmpty()
                                 ? change.key()
-                                : change.role() + " " + change.step() + ", " + change.key(),
+                                : "{" + change.role() + "} " + change.step() + ", " + change.key(),
                         change.before(),
                         change.after()))
                 .toList();

@@ -3,6 +3,7 @@ package fluidframe.library.shipped;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fluidframe.core.check.RuleBook;
+import fluidframe.core.couple.RoleWords;
 import fluidframe.core.rule.Rule;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -36,11 +37,12 @@ class RulesPageTest {
                         .append("\n");
             }
             page.append("- **")
-                    .append(rule.statement())
+                    .append(RoleWords.plain(rule.statement()))
                     .append("** `")
                     .append(rule.id())
                     .append('`');
-            if (!rule.exceptions().isEmpty()) page.append(" Left alone: ").append(String.join(" ", rule.exceptions()));
+            if (!rule.exceptions().isEmpty())
+                page.append(" Left alone: ").append(RoleWords.plain(String.join(" ", rule.exceptions())));
             page.append('\n');
         }
         return page.toString();

@@ -13,10 +13,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** Counts how many slips of the pen the rules find, over every row of the whole shipped library. */
 class SlipsTest {
+    /** Roles are named by placeholders; only a position has one in its name. */
+    private static final Pattern A_ROLE_BY_NAME =
+            Pattern.compile("(?<![{\\w])(man(?! in front)|lady(?! in front)|he|she|his|her)(?![}\\w])");
+
     @Test
     void findsAtLeastNineteenOfTwentySlipsOfEveryKind() {
         Map<String, int[]> counts = new TreeMap<>();
@@ -47,7 +52,7 @@ class SlipsTest {
     }
 
     @Test
-    void everyFixSettlesTheFindingItBelongsTo() {
+    void everyFixSettlesTheFindingItBelongsToAndNoFindingNamesARoleByItself() {
         int fixed = 0;
         for (Chart chart : ShippedLibrary.load()) {
             for (Slips.Slip slip : Slips.of(chart)) {
@@ -55,6 +60,7 @@ class SlipsTest {
                 if (read.value().isEmpty()) continue;
                 for (RuleBook.Checked checked :
                         RuleBook.standard().check(Sheet.of(read.value().get()))) {
+                    assertThat(checked.finding().told()).doesNotContainPattern(A_ROLE_BY_NAME);
                     if (checked.finding().fix().isEmpty()) continue;
                     Fix fix = checked.finding().fix().get();
                     ObjectNode mended = slip.document().deepCopy();

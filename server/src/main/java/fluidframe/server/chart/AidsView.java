@@ -38,7 +38,7 @@ public record AidsView(
                 repeats(chart),
                 sheet.isForCouple()
                         ? PositionChange.of(sheet.ledger()).stream()
-                                .map(PositionChange::words)
+                                .map(PositionChange::told)
                                 .toList()
                         : List.of(),
                 Cautions.proposedFor(chart).stream()

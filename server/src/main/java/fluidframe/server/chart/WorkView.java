@@ -250,7 +250,7 @@ public record WorkView(
                 finding.severity().toString(),
                 finding.role().map(Role::toString).orElse(null),
                 finding.step(),
-                finding.reason(),
+                finding.told(),
                 finding.fix()
                         .filter(fix -> checked.variant().isEmpty())
                         .map(fix ->

@@ -68,11 +68,7 @@ final class LinkViews {
     record PairCondition(String kind, boolean holds, String left, String wanted, String reason) {
         static PairCondition of(Condition condition) {
             return new PairCondition(
-                    condition.kind().toString(),
-                    condition.holds(),
-                    condition.left(),
-                    condition.wanted(),
-                    condition.reason());
+                    condition.kind().told(), condition.holds(), condition.left(), condition.wanted(), condition.told());
         }
     }
 

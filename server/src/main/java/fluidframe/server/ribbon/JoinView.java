@@ -38,8 +38,7 @@ record JoinView(
     /** One thing both figures have to agree on. */
     record ConditionView(String kind, boolean holds, String left, String wanted) {
         static ConditionView of(Condition condition) {
-            return new ConditionView(
-                    condition.kind().toString(), condition.holds(), condition.left(), condition.wanted());
+            return new ConditionView(condition.kind().told(), condition.holds(), condition.left(), condition.wanted());
         }
     }
 
@@ -68,7 +67,7 @@ record JoinView(
                 junction.customary(),
                 junction.free(),
                 accepted,
-                link.obstacles().stream().map(Condition::reason).toList(),
+                link.obstacles().stream().map(Condition::told).toList(),
                 link.conditions().stream().map(ConditionView::of).toList(),
                 link.adjustments().stream().map(AdjustmentView::of).toList(),
                 repairs.stream()

@@ -201,7 +201,7 @@ class ProposalApiTest extends ApiCalls {
         assertThat(aids.at("/counts/2/man").toString()).isEqualTo("[\"one\",\"two\",\"cha\",\"cha\",\"one\"]");
         assertThat(aids.at("/repeats/1/manFree").asText()).isEqualTo("L");
         assertThat(aids.at("/positionChanges/0").asText())
-                .isEqualTo("open facing to side by side: the man 1/4 L, the lady 1/4 R");
+                .isEqualTo("open facing to side by side: the {man} 1/4 L, the {lady} 1/4 R");
         assertThat(call(422, post("/api/work").param("timing", "zz"), hand)
                         .get("detail")
                         .asText())

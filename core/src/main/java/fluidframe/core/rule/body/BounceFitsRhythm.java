@@ -42,7 +42,7 @@ final class BounceFitsRhythm implements Rule {
                             ID,
                             role,
                             row.number(),
-                            "The " + role + "'s step " + row.number() + " lasts " + length
+                            "The " + role.told() + "'s step " + row.number() + " lasts " + length
                                     + " of a beat, for which the " + bounce + " bounce has no time.")
                     .withFix("Make it " + right, "bounce", right.toString()));
         });

@@ -40,7 +40,7 @@ final class EndsLowered implements Rule {
                                 ID,
                                 role,
                                 last.number(),
-                                "The " + role + " is still up after step " + last.number()
+                                "The " + role.told() + " is still up after step " + last.number()
                                         + ", the last; the next figure begins lowered.")
                         .withFix(
                                 "Lower at the end",

@@ -42,7 +42,7 @@ final class HipOverStandingFoot implements Rule {
                     ID,
                     role,
                     row.number(),
-                    "On the " + role + "'s step " + row.number() + " the weight is on the "
+                    "On the " + role.told() + "'s step " + row.number() + " the weight is on the "
                             + row.standing().spoken() + ", but the hip is charted \""
                             + row.step().hip() + "\"."));
         });

@@ -55,7 +55,7 @@ final class InsideTurnsLess implements Rule {
                                     ID,
                                     role,
                                     row.number(),
-                                    "The " + role + " stepped back on step " + (row.number() - 1) + " and turns "
+                                    "The " + role.told() + " stepped back on step " + (row.number() - 1) + " and turns "
                                             + TurnText.amount(turn.sixteenths()) + " on step " + row.number()
                                             + " with the whole body: on the inside of a turn the foot points ahead and the body turns less.")
                             .withFix(

@@ -36,7 +36,7 @@ final class NoSwayInSpins implements Rule {
                             ID,
                             role,
                             row.number(),
-                            "The " + role + "'s step " + row.number() + " is a " + kind + " and sways to "
+                            "The " + role.told() + "'s step " + row.number() + " is a " + kind + " and sways to "
                                     + row.step().sway() + ".")
                     .withFix("Stay straight", "sway", ""));
         });

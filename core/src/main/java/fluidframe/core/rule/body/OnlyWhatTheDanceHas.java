@@ -47,7 +47,7 @@ final class OnlyWhatTheDanceHas implements Rule {
                             ID,
                             role,
                             row.number(),
-                            "The " + role + "'s step " + row.number() + " has "
+                            "The " + role.told() + "'s step " + row.number() + " has "
                                     + (what.equals("hip") ? "hip action" : what) + ", which the " + dance.title()
                                     + " does not use.")
                     .withFix("Take it out", what, ""));

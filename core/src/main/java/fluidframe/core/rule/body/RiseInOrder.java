@@ -44,14 +44,14 @@ final class RiseInOrder implements Rule {
                             ID,
                             role,
                             row.number(),
-                            "The " + role + "'s step " + row.number() + " says \""
+                            "The " + role.told() + "'s step " + row.number() + " says \""
                                     + row.step().rise() + "\", but no rise has commenced by then."));
                 } else if (row.step().rise().commences() && row.upBefore()) {
                     findings.add(Finding.doubtful(
                             ID,
                             role,
                             row.number(),
-                            "The " + role + "'s step " + row.number()
+                            "The " + role.told() + "'s step " + row.number()
                                     + " commences to rise, but the rise before has not been lowered."));
                 }
             }

@@ -42,7 +42,7 @@ final class KeepsDistance implements Rule {
                         gap.manStep(),
                         String.format(
                                 Locale.ROOT,
-                                "Drawn on the floor, the man's step %d and the lady's %d would have to be bent by %.1f m for the couple to keep its position.",
+                                "Drawn on the floor, the {man}'s step %d and the {lady}'s %d would have to be bent by %.1f m for the couple to keep its position.",
                                 gap.manStep(),
                                 gap.ladyStep(),
                                 gap.strainMetres())))

@@ -40,7 +40,7 @@ final class LeavesRoom implements Rule {
                         gap.manStep(),
                         String.format(
                                 Locale.ROOT,
-                                "Drawn on the floor, the partners are %.2f m apart on the man's step %d: they crowd their own centre.",
+                                "Drawn on the floor, the partners are %.2f m apart on the {man}'s step %d: they crowd their own centre.",
                                 gap.metres(),
                                 gap.manStep())))
                 .toList();

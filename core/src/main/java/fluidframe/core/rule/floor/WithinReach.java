@@ -42,7 +42,7 @@ final class WithinReach implements Rule {
                         gap.manStep(),
                         String.format(
                                 Locale.ROOT,
-                                "Drawn on the floor, the partners are %.1f m apart on the man's step %d, which the hold %s does not reach.",
+                                "Drawn on the floor, the partners are %.1f m apart on the {man}'s step %d, which the hold %s does not reach.",
                                 gap.metres(),
                                 gap.manStep(),
                                 gap.hold())))

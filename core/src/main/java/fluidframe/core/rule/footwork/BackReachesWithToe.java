@@ -54,8 +54,8 @@ final class BackReachesWithToe implements Rule {
                         ID,
                         role,
                         row.number(),
-                        "The " + role + "'s step " + row.number() + " goes back and so reaches with the toe, but "
-                                + work + " is charted.")
+                        "The " + role.told() + "'s step " + row.number()
+                                + " goes back and so reaches with the toe, but " + work + " is charted.")
                 .withFix("Reach with the toe", "work", row.up() && row.upBefore() ? "T" : "TH");
     }
 }

@@ -58,7 +58,7 @@ final class ForwardLeadsWithHeel implements Rule {
                         ID,
                         role,
                         row.number(),
-                        "The " + role + "'s step " + row.number()
+                        "The " + role.told() + "'s step " + row.number()
                                 + " goes forward from a lowered foot and so leads with the heel, but " + work
                                 + " is charted.")
                 .withFix("Lead with the heel", "work", row.up() ? "HT" : "HF");

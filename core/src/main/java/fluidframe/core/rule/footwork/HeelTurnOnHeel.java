@@ -50,8 +50,8 @@ final class HeelTurnOnHeel implements Rule {
                         ID,
                         role,
                         row.number(),
-                        "The " + role + "'s step " + row.number() + " is a heel turn, made on the heel, but " + work
-                                + " is charted.")
+                        "The " + role.told() + "'s step " + row.number() + " is a heel turn, made on the heel, but "
+                                + work + " is charted.")
                 .withFix("Turn on the heel", "work", "HT");
     }
 }

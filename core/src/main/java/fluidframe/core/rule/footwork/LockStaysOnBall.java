@@ -38,7 +38,7 @@ final class LockStaysOnBall implements Rule {
                             ID,
                             role,
                             row.number(),
-                            "The " + role + "'s step " + row.number() + " " + kind + " on "
+                            "The " + role.told() + "'s step " + row.number() + " " + kind + " on "
                                     + row.end().minus(row.onset()) + " of a beat and yet puts the heel down.")
                     .withFix("Stay on the ball", "work", "B"));
         });

@@ -55,8 +55,8 @@ final class LoweringEndsOnHeel implements Rule {
                         ID,
                         role,
                         row.number(),
-                        "The " + role + " lowers on step " + row.number() + ", so the heel comes down, but " + work
-                                + " ends on the toe.")
+                        "The " + role.told() + " lowers on step " + row.number() + ", so the heel comes down, but "
+                                + work + " ends on the toe.")
                 .withFix("Lower the heel", "work", "TH");
     }
 }

@@ -47,7 +47,7 @@ final class NoHeelLeadsInLatin implements Rule {
                             ID,
                             role,
                             row.number(),
-                            "The " + role + "'s step " + row.number() + " leads with the heel ("
+                            "The " + role.told() + "'s step " + row.number() + " leads with the heel ("
                                     + row.step().footwork().orElseThrow() + "); in the "
                                     + sheet.chart().dance().title() + " the ball touches first.")
                     .withFix("Ball first", "work", "BF"));

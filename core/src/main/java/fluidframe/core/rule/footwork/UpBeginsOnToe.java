@@ -56,8 +56,8 @@ final class UpBeginsOnToe implements Rule {
                         ID,
                         role,
                         row.number(),
-                        "The " + role + " is up when step " + row.number() + " is placed, so it begins on the toe, but "
-                                + work + " is charted.")
+                        "The " + role.told() + " is up when step " + row.number()
+                                + " is placed, so it begins on the toe, but " + work + " is charted.")
                 .withFix("Begin on the toe", "work", row.up() ? "T" : "TH");
     }
 }

@@ -53,7 +53,7 @@ final class UpEndsOnToe implements Rule {
                         ID,
                         role,
                         row.number(),
-                        "The " + role + " is still up at the end of step " + row.number()
+                        "The " + role.told() + " is still up at the end of step " + row.number()
                                 + " and so ends on the toe, but " + work + " is charted: the heel would be down.")
                 .withFix("Stay on the toe", "work", work.beginsOnForefoot() ? "T" : "HT");
     }

@@ -49,8 +49,8 @@ final class CbmTogether implements Rule {
                                 ID,
                                 lacking,
                                 step,
-                                "The " + lacking.partner() + " uses CBM on step "
-                                        + moment.of(lacking.partner()).number() + " and the " + lacking
+                                "The " + lacking.partner().told() + " uses CBM on step "
+                                        + moment.of(lacking.partner()).number() + " and the " + lacking.told()
                                         + " does not on step " + step + ".")
                         .withFix("Add CBM", "cbm", "yes"));
             }

@@ -52,8 +52,8 @@ final class HoldAllowsTurn implements Rule {
                         ID,
                         Role.LADY,
                         moment.lady().number(),
-                        "By the lady's step " + moment.lady().number() + " she has turned "
-                                + TurnText.amount(apart - since) + " more than the man in the hold " + hold
+                        "By the {lady}'s step " + moment.lady().number() + " {she} has turned "
+                                + TurnText.amount(apart - since) + " more than the {man} in the hold " + hold
                                 + ", which allows " + TurnText.fraction(most) + ": let go or change hands before."));
                 since = apart;
             }

@@ -47,7 +47,7 @@ final class HoldFitsPosition implements Rule {
                     ID,
                     role,
                     row.number(),
-                    "On the man's step " + row.number() + " the hold is " + hold + " in " + position
+                    "On the {man}'s step " + row.number() + " the hold is " + hold + " in " + position
                             + " position, where it does not reach: change the hold or the position."));
         });
     }

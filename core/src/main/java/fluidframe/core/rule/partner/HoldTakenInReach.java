@@ -51,7 +51,7 @@ final class HoldTakenInReach implements Rule {
                         row.number(),
                         String.format(
                                 Locale.ROOT,
-                                "The hold %s is taken on the man's step %d, where the partners are %s.",
+                                "The hold %s is taken on the {man}'s step %d, where the partners are %s.",
                                 row.hold(),
                                 row.number(),
                                 apart ? String.format(Locale.ROOT, "%.1f m apart", metres) : "back to back")));

@@ -44,7 +44,7 @@ final class OppositeFeet implements Rule {
                         ID,
                         Role.LADY,
                         moment.lady().number(),
-                        "On the man's step " + moment.man().number() + " both partners step on the "
+                        "On the {man}'s step " + moment.man().number() + " both partners step on the "
                                 + his.foot().spoken() + " in " + position + " position."));
             }
         }

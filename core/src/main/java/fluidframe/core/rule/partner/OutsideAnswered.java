@@ -38,9 +38,9 @@ final class OutsideAnswered implements Rule {
                             ID,
                             lacking,
                             moment.of(lacking).number(),
-                            "The " + (steps ? role : role.partner())
+                            "The " + (steps ? role : role.partner()).told()
                                     + (steps ? " steps outside partner" : " has the partner outside") + " on step "
-                                    + moment.of(lacking.partner()).number() + ", but the " + lacking + "'s step "
+                                    + moment.of(lacking.partner()).number() + ", but the " + lacking.told() + "'s step "
                                     + moment.of(lacking).number() + " does not say so."));
                 }
             }

@@ -34,8 +34,8 @@ final class PositionsAgree implements Rule {
                                 ID,
                                 Role.LADY,
                                 moment.lady().number(),
-                                "The man's step " + moment.man().number() + " names " + his.get()
-                                        + " position and the lady's step "
+                                "The {man}'s step " + moment.man().number() + " names " + his.get()
+                                        + " position and the {lady}'s step "
                                         + moment.lady().number() + " " + hers.get() + ".")
                         .withFix("Make it " + his.get(), "position", his.get().toString()));
             }

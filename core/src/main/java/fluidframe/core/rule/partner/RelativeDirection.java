@@ -25,7 +25,7 @@ final class RelativeDirection implements Rule {
 
     @Override
     public String statement() {
-        return "The lady's body stands to the man's as the couple position says.";
+        return "The {lady}'s body stands to the {man}'s as the couple position says.";
     }
 
     @Override
@@ -97,10 +97,11 @@ final class RelativeDirection implements Rule {
                 ID,
                 Role.MAN,
                 step,
-                "On the man's step " + step + " the couple " + verb + " in " + position
-                        + " position, which has the lady " + position.relation() + ", but the man's body faces " + man
-                        + " and the lady's " + lady
-                        + ": " + TurnText.fraction(lady.clockwiseFrom(man)) + " clockwise of his, off by "
+                "On the {man}'s step " + step + " the couple " + verb + " in " + position
+                        + " position, which has the {lady} " + position.relation() + ", but the {man}'s body faces "
+                        + man
+                        + " and the {lady}'s " + lady
+                        + ": " + TurnText.fraction(lady.clockwiseFrom(man)) + " clockwise of {his}, off by "
                         + TurnText.fraction(position.misfit(man, lady)) + ".");
     }
 }

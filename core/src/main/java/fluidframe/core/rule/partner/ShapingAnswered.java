@@ -43,8 +43,9 @@ final class ShapingAnswered implements Rule {
                     ID,
                     lacking,
                     step,
-                    "The " + lacking.partner() + " shapes on step "
-                            + moment.of(lacking.partner()).number() + ", but nothing is charted for the " + lacking
+                    "The " + lacking.partner().told() + " shapes on step "
+                            + moment.of(lacking.partner()).number() + ", but nothing is charted for the "
+                            + lacking.told()
                             + "'s body on step " + step + "."));
         });
     }

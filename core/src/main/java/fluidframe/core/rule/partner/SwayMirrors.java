@@ -21,7 +21,7 @@ final class SwayMirrors implements Rule {
 
     @Override
     public String statement() {
-        return "When facing, the lady sways to the side opposite to the man's.";
+        return "When facing, the {lady} sways to the side opposite to the {man}'s.";
     }
 
     @Override
@@ -42,8 +42,8 @@ final class SwayMirrors implements Rule {
                                 ID,
                                 Role.LADY,
                                 moment.lady().number(),
-                                "The man sways " + his + " on step "
-                                        + moment.man().number() + ", so the lady would sway " + his.mirrored()
+                                "The {man} sways " + his + " on step "
+                                        + moment.man().number() + ", so the {lady} would sway " + his.mirrored()
                                         + " on step " + moment.lady().number() + ", but " + hers + " is charted.")
                         .withFix(
                                 "Sway " + his.mirrored(), "sway", his.mirrored().toString()));

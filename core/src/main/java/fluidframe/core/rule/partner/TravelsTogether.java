@@ -51,8 +51,8 @@ final class TravelsTogether implements Rule {
                         ID,
                         Role.LADY,
                         moment.lady().number(),
-                        "In " + position + " position the man goes " + his + " on step "
-                                + moment.man().number() + " while the lady goes " + hers + " on step "
+                        "In " + position + " position the {man} goes " + his + " on step "
+                                + moment.man().number() + " while the {lady} goes " + hers + " on step "
                                 + moment.lady().number() + "."));
             }
         }

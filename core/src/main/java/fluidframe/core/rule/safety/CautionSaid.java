@@ -35,7 +35,7 @@ final class CautionSaid implements Rule {
                         ID,
                         proposal.role(),
                         proposal.step(),
-                        "The " + proposal.role() + "'s step " + proposal.step() + " is " + proposal.what()
+                        "The " + proposal.role().told() + "'s step " + proposal.step() + " is " + proposal.what()
                                 + ", and the chart says no caution: " + proposal.text()))
                 .limit(1)
                 .toList();

@@ -37,7 +37,7 @@ final class CountsRunOn implements Rule {
                         ID,
                         role,
                         1,
-                        "The " + role + "'s first count is \"" + rhythm.count(0)
+                        "The " + role.told() + "'s first count is \"" + rhythm.count(0)
                                 + "\", which divides a beat that nobody has counted."));
                 continue;
             }
@@ -48,7 +48,7 @@ final class CountsRunOn implements Rule {
                     ID,
                     role,
                     row + 1,
-                    "The " + role + "'s step " + (row + 1) + " is counted \"" + rhythm.count(row)
+                    "The " + role.told() + "'s step " + (row + 1) + " is counted \"" + rhythm.count(row)
                             + "\", but the rows before it lead to beat " + expected
                             + (into.isZero() ? "." : " and " + into + "."));
             findings.add(

@@ -54,7 +54,7 @@ final class HeelHasTime implements Rule {
                             String.format(
                                     Locale.ROOT,
                                     "The %s's step %d lasts %.2f seconds at the usual tempo, which is too short to lower the heel as %s asks.",
-                                    role,
+                                    role.told(),
                                     row.number(),
                                     seconds,
                                     row.step().footwork().orElseThrow()))

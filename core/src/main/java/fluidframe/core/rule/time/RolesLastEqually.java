@@ -36,6 +36,6 @@ final class RolesLastEqually implements Rule {
         return List.of(Finding.whole(
                 ID,
                 Severity.BROKEN,
-                "The man dances " + his + " beats and the lady " + hers + ": one of them has lost a count."));
+                "The {man} dances " + his + " beats and the {lady} " + hers + ": one of them has lost a count."));
     }
 }

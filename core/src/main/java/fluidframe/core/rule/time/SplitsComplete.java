@@ -43,7 +43,7 @@ final class SplitsComplete implements Rule {
                     ID,
                     role,
                     row.number(),
-                    "The " + role + "'s step " + row.number() + " begins " + into
+                    "The " + role.told() + "'s step " + row.number() + " begins " + into
                             + " of a beat off the beat: the split before it is not completed."));
         });
     }

@@ -41,7 +41,7 @@ final class StartsOnBeat implements Rule {
                         ID,
                         role,
                         1,
-                        "The " + role + " begins on beat " + first.beat() + ", but in the " + dance.title()
+                        "The " + role.told() + " begins on beat " + first.beat() + ", but in the " + dance.title()
                                 + " figures begin on " + said(dance) + "."));
             }
         }

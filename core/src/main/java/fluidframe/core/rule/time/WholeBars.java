@@ -42,7 +42,7 @@ final class WholeBars implements Rule {
                         ID,
                         role,
                         sheet.rows(role).size(),
-                        "The " + role + "'s rows last " + total
+                        "The " + role.told() + "'s rows last " + total
                                 + " beats, which is " + over + " over a whole number of "
                                 + (unit.equals(dance.bar()) ? "bars of " + unit : "half bars of " + unit)
                                 + "."));

@@ -50,15 +50,16 @@ final class BodyCompletes implements Rule {
                                     ID,
                                     role,
                                     row.number(),
-                                    "The " + role + "'s step " + row.number()
+                                    "The " + role.told() + "'s step " + row.number()
                                             + " points, so the body has turned less than the foot, but the turn does not say so."));
                 } else if (behindForLong) {
                     findings.add(Finding.doubtful(
                                     ID,
                                     role,
                                     row.number(),
-                                    "The " + role + "'s body has been behind the foot since step " + (row.number() - 2)
-                                            + " and is not completed by step " + row.number() + ".")
+                                    "The " + role.told() + "'s body has been behind the foot since step "
+                                            + (row.number() - 2) + " and is not completed by step " + row.number()
+                                            + ".")
                             .withFix("Let the body complete here", "turn", "body completes"));
                 } else if (row.step().turn().bodyCompletes()
                         && (i == 0 || rows.get(i - 1).lag() == 0)) {
@@ -66,7 +67,7 @@ final class BodyCompletes implements Rule {
                             ID,
                             role,
                             row.number(),
-                            "The " + role + "'s step " + row.number()
+                            "The " + role.told() + "'s step " + row.number()
                                     + " completes a turn of the body, but the body was not behind."));
                 }
             }

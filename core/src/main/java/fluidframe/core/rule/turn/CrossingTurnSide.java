@@ -50,7 +50,7 @@ final class CrossingTurnSide implements Rule {
                             ID,
                             role,
                             row.number() + 1,
-                            "The " + role + " steps across with the "
+                            "The " + role.told() + " steps across with the "
                                     + row.step().foot().spoken() + " on step "
                                     + row.number() + " and then turns " + TurnText.amount(turned)
                                     + ": from there the body can only turn to the "

@@ -35,7 +35,7 @@ final class DeclaredTotal implements Rule {
                         ID,
                         role,
                         sheet.rows(role).size(),
-                        "The " + role + " turns " + TurnText.amount(turned) + " in all, but the figure declares "
+                        "The " + role.told() + " turns " + TurnText.amount(turned) + " in all, but the figure declares "
                                 + TurnText.amount(declared.getAsInt()) + "."));
             }
         }

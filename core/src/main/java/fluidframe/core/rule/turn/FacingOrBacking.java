@@ -53,8 +53,8 @@ final class FacingOrBacking implements Rule {
                                     ID,
                                     role,
                                     row.number(),
-                                    "The " + role + "'s step " + row.number() + " goes " + kind + " and is charted "
-                                            + laid + ".")
+                                    "The " + role.told() + "'s step " + row.number() + " goes " + kind
+                                            + " and is charted " + laid + ".")
                             .withFix("Make it " + other, "align", other.toString()));
                 }
             }

@@ -43,7 +43,8 @@ final class KeepsItsSide implements Rule {
                             ID,
                             role,
                             row.number(),
-                            "The " + role + " begins to turn to the " + (begun > 0 ? "right" : "left") + " on step "
+                            "The " + role.told() + " begins to turn to the " + (begun > 0 ? "right" : "left")
+                                    + " on step "
                                     + begunAt + ", but step " + row.number() + " turns "
                                     + TurnText.amount(turn.sixteenths()) + "."));
                 }

@@ -43,7 +43,7 @@ final class MatchesAlignment implements Rule {
                         ID,
                         role,
                         row.number(),
-                        "The " + role + "'s step " + row.number() + " is " + laid
+                        "The " + role.told() + "'s step " + row.number() + " is " + laid
                                 + ", but " + TurnText.amount(charted) + " from the step before leads to "
                                 + laid.withFootDirection(row.expected()) + ": " + TurnText.amount(off)
                                 + " is missing.");

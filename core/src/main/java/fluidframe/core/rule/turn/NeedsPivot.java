@@ -47,7 +47,7 @@ final class NeedsPivot implements Rule {
                                     ID,
                                     role,
                                     row.number(),
-                                    "The " + role + "'s step " + row.number() + " turns "
+                                    "The " + role.told() + "'s step " + row.number() + " turns "
                                             + TurnText.amount(turn.sixteenths())
                                             + " by placing the foot; more than 3/8 needs a pivot or another turn on the standing foot.")
                             .withFix("Make it a pivot", "turn", TurnText.amount(turn.sixteenths()) + " pivot"));

@@ -39,7 +39,7 @@ final class NotAllAtOnce implements Rule {
                     ID,
                     role,
                     row.number(),
-                    "The " + role + "'s step " + row.number() + " turns " + TurnText.amount(turn.sixteenths())
+                    "The " + role.told() + "'s step " + row.number() + " turns " + TurnText.amount(turn.sixteenths())
                             + " in one "
                             + (turn.kind().toString().isEmpty()
                                     ? "step"

@@ -29,7 +29,7 @@ final class ActionOnStandingFoot implements Rule {
                             ID,
                             role,
                             row.number(),
-                            "The " + role + "'s row " + row.number() + " is an action of the "
+                            "The " + role.told() + "'s row " + row.number() + " is an action of the "
                                     + row.step().foot().spoken() + ", but the weight is on the "
                                     + row.standing().spoken() + ".")
                     .withFix(

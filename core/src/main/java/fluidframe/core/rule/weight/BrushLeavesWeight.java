@@ -36,7 +36,7 @@ final class BrushLeavesWeight implements Rule {
                                     ID,
                                     role,
                                     row.number(),
-                                    "The " + role + "'s step " + row.number() + " " + kind
+                                    "The " + role.told() + "'s step " + row.number() + " " + kind
                                             + " and yet takes full weight.")
                             .withFix("Take no weight", "weight", "none"));
                 }

@@ -53,7 +53,7 @@ final class FeetAlternate implements Rule {
                                     ID,
                                     role,
                                     row.number(),
-                                    "The " + role + "'s step " + row.number() + " uses the " + foot.spoken()
+                                    "The " + role.told() + "'s step " + row.number() + " uses the " + foot.spoken()
                                             + ", which has carried the weight "
                                             + (since == 0 ? "from the start" : "since step " + since) + ".")
                             .withFix(

@@ -48,7 +48,8 @@ final class RepeatsAlternate implements Rule {
                 findings.add(Finding.whole(
                         ID,
                         Severity.BROKEN,
-                        "Danced twice, steps " + group.from() + "-" + group.to() + " have the " + role + " step on the "
+                        "Danced twice, steps " + group.from() + "-" + group.to() + " have the " + role.told()
+                                + " step on the "
                                 + clash.spoken() + " twice in a row: "
                                 + (group.mirrored()
                                         ? "the repeat is mirrored, but ends on the foot it began with."

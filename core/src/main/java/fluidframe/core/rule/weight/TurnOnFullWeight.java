@@ -43,7 +43,7 @@ final class TurnOnFullWeight implements Rule {
                                     ID,
                                     role,
                                     row.number(),
-                                    "The " + role + "'s step " + row.number() + " turns "
+                                    "The " + role.told() + "'s step " + row.number() + " turns "
                                             + TurnText.amount(turn.sixteenths()) + " while the "
                                             + row.step().foot().spoken()
                                             + " takes no weight: say on which action of the standing foot, such as a toe pivot.")
