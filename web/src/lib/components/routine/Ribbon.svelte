@@ -1,11 +1,20 @@
 <script lang="ts">
+  import { polyfill } from 'mobile-drag-drop';
+  import { onMount } from 'svelte';
   import Button from '$lib/components/ui/Button.svelte';
   import { getRoutineEditor } from '$lib/state/routine-editor.svelte';
   import RibbonBlock from './RibbonBlock.svelte';
   import SongStrip from './SongStrip.svelte';
 
+  // A finger drags what a mouse drags, once it has rested on a block; before that it scrolls the ribbon.
+  onMount(() => {
+    const forceApply = navigator.maxTouchPoints > 0;
+    polyfill({ holdToDrag: HOLD_MILLISECONDS, forceApply });
+  });
+
   const editor = getRoutineEditor();
   const work = $derived(editor.work);
+  const HOLD_MILLISECONDS = 250;
   const ZOOMS = [0.5, 0.75, 1, 1.5, 2, 3];
   let width = $state(1100);
   let zoom = $state(2);

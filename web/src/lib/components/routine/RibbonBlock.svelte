@@ -52,6 +52,7 @@
   data-block={index}
   draggable="true"
   ondragstart={ondrag}
+  ondragenter={(event) => event.preventDefault()}
   ondragover={(event) => event.preventDefault()}
   ondrop={(event) => {
     event.preventDefault();

@@ -62,6 +62,14 @@ abstract class BrowserTest {
         page = context.newPage();
     }
 
+    /** Goes on with a screen that is touched. */
+    protected void openTouchScreen() {
+        context.close();
+        context = browser.newContext(
+                new Browser.NewContextOptions().setViewportSize(820, 1180).setHasTouch(true));
+        page = context.newPage();
+    }
+
     @AfterEach
     void closePage() {
         context.close();

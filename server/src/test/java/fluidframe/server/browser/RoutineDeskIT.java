@@ -2,13 +2,20 @@ package fluidframe.server.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.google.gson.JsonArray;
+import com.google.gson.JsonObject;
+import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 class RoutineDeskIT extends BrowserTest {
+    /** How long a finger rests before it drags and before it lets go: a part of the gesture. */
+    private static final int RESTS_MILLISECONDS = 400;
+
     private void begin(String name) {
         go("/routines");
         page.getByLabel("Name of a new routine").fill(name);
@@ -112,5 +119,48 @@ class RoutineDeskIT extends BrowserTest {
             button("Next broken join ›").click();
             assertThat(region("Join")).containsText(reason);
         }
+    }
+
+    @Test
+    void aFingerThatRestsOnAFigureCarriesItElsewhere() {
+        openTouchScreen();
+        go("/routines");
+        link("Thursday puzzle").click();
+        String carried = figures().nth(2).getAttribute("aria-label").replaceAll("^\\d+: |,.*", "");
+        BoundingBox from = figures().nth(2).boundingBox();
+        BoundingBox to = figures().nth(0).boundingBox();
+        CDPSession finger = page.context().newCDPSession(page);
+        touch(finger, "touchStart", from);
+        page.waitForTimeout(RESTS_MILLISECONDS);
+        for (int part = 1; part <= 5; part++) {
+            touch(finger, "touchMove", between(from, to, part / 5.0));
+        }
+        assertThat(page.locator(".dnd-poly-drag-image")).isVisible();
+        page.waitForTimeout(RESTS_MILLISECONDS);
+        touch(finger, "touchEnd", null);
+        assertThat(figures().nth(0)).containsText(carried);
+    }
+
+    private static BoundingBox between(BoundingBox from, BoundingBox to, double share) {
+        BoundingBox box = new BoundingBox();
+        box.x = from.x + (to.x - from.x) * share;
+        box.y = from.y;
+        box.width = from.width + (to.width - from.width) * share;
+        box.height = from.height;
+        return box;
+    }
+
+    private static void touch(CDPSession finger, String type, BoundingBox at) {
+        JsonObject event = new JsonObject();
+        event.addProperty("type", type);
+        JsonArray points = new JsonArray();
+        if (at != null) {
+            JsonObject point = new JsonObject();
+            point.addProperty("x", at.x + at.width / 2);
+            point.addProperty("y", at.y + at.height / 2);
+            points.add(point);
+        }
+        event.add("touchPoints", points);
+        finger.send("Input.dispatchTouchEvent", event);
     }
 }
