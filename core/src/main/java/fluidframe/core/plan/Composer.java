@@ -4,11 +4,7 @@ import fluidframe.core.count.Dance;
 import fluidframe.core.link.Repertoire;
 import java.math.BigInteger;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
 import java.util.concurrent.CancellationException;
 
 /**
@@ -67,45 +63,16 @@ public final class Composer {
         return Variety.of(this, plan, eachAtMost, watch);
     }
 
-    /** Each condition in words, with the plan that would be left without it. */
-    private static Map<String, Plan> conditions(Plan plan) {
-        Map<String, Plan> without = new LinkedHashMap<>();
-        for (String figure : plan.required()) {
-            List<String> others = new ArrayList<>(plan.required());
-            others.remove(figure);
-            without.put(figure + " must be danced", plan.requiring(others.toArray(String[]::new)));
-        }
-        plan.atMost().forEach((figure, times) -> {
-            Map<String, Integer> others = new LinkedHashMap<>(plan.atMost());
-            others.remove(figure);
-            without.put(figure + " may be danced " + times + " times at most", plan.limiting(others));
-        });
-        plan.first().ifPresent(figure -> without.put("it begins with " + figure, plan.beginning(Optional.empty())));
-        plan.last().ifPresent(figure -> without.put("it ends with " + figure, plan.ending(Optional.empty())));
-        plan.course()
-                .ifPresent(course -> without.put(
-                        "it takes the way round the floor: "
-                                + String.join(
-                                        " m, ",
-                                        course.sides().stream()
-                                                .map(String::valueOf)
-                                                .toList()) + " m",
-                        plan.along(Optional.empty())));
-        if (plan.closes()) without.put("it can be danced again from its end", plan.closing(false));
-        if (!plan.allowed().isEmpty()) without.put("only the figures chosen may be used", plan.allowing(Set.of()));
-        return without;
-    }
-
     /** Takes conditions away one by one as long as nothing is possible; what cannot be taken away contradicts itself. */
-    private List<String> contradiction(Plan plan, Watch watch) {
-        List<String> kept = new ArrayList<>();
+    private List<Condition> contradiction(Plan plan, Watch watch) {
+        List<Condition> kept = new ArrayList<>();
         Plan left = plan;
-        for (String condition : conditions(plan).keySet()) {
-            Plan without = conditions(left).get(condition);
+        for (Condition condition : Condition.of(plan)) {
+            Plan without = condition.without(left);
             if (new PlanSearch(graph, without, watch::isGivenUp).count().signum() == 0) left = without;
             else kept.add(condition);
         }
-        kept.add("it lasts " + plan.bars() + (plan.bars() == 1 ? " bar" : " bars"));
+        kept.add(new Condition.Lasts(plan.bars()));
         return kept;
     }
 }

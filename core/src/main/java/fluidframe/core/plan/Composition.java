@@ -11,7 +11,7 @@ import java.util.List;
  * @param count how many routines meet every condition
  * @param contradiction if there is none: conditions that cannot be met together, none of them needless, and last the length
  */
-public record Composition(List<Proposal> best, BigInteger count, List<String> contradiction) {
+public record Composition(List<Proposal> best, BigInteger count, List<Condition> contradiction) {
     public Composition {
         best = List.copyOf(best);
         contradiction = List.copyOf(contradiction);

@@ -11,10 +11,9 @@ import java.util.concurrent.CancellationException;
 
 /**
  * One plan over one graph, by dynamic programming: a state is a time, a place and how often the figures that count have been
- * danced. Scores are kept in tenths, since travel counts by the decimetre.
+ * danced.
  */
 final class PlanSearch {
-    private static final int TENTHS = 10;
     private static final long MOST_LIVE = 6_000_000;
 
     /** The share of the work after which the routines are counted and the best still to be found. */
@@ -28,7 +27,7 @@ final class PlanSearch {
     private final int units;
     private final int states;
     private final boolean[] usable;
-    private final boolean[] highlights;
+    private final Score score;
     private final List<Integer> starts = new ArrayList<>();
 
     PlanSearch(PlanGraph graph, Plan plan, Watch watch) {
@@ -41,14 +40,13 @@ final class PlanSearch {
         this.states = counters.size() * course.size();
         refuseTooMuch();
         this.usable = new boolean[graph.size()];
-        this.highlights = new boolean[graph.figures().size()];
+        this.score = new Score(graph, plan);
         Set<Integer> first = new LinkedHashSet<>();
         for (int node = 0; node < graph.size(); node++) {
             String figure = graph.figures().get(graph.node(node).figure());
             usable[node] = plan.allowed().isEmpty() || plan.allowed().contains(figure);
         }
-        for (int figure = 0; figure < highlights.length; figure++) {
-            highlights[figure] = plan.highlights().contains(graph.figures().get(figure));
+        for (int figure = 0; figure < graph.figures().size(); figure++) {
             String id = graph.figures().get(figure);
             if (plan.first().map(id::equals).orElse(true)) first.addAll(graph.beginnings(figure));
         }
@@ -171,7 +169,7 @@ final class PlanSearch {
         Kept kept = new Kept(units, graph.size(), states, plan.wanted());
         for (int node : from) {
             int state = after(course.start(), node, false);
-            if (state >= 0) kept.offer(0, node, state, nodeScore(node, 0), -1, 0, 0);
+            if (state >= 0) kept.offer(0, node, state, score.of(graph.node(node), 0), -1, 0, 0);
         }
         List<int[]> ends = new ArrayList<>();
         for (int time = 0; time < units; time++) {
@@ -204,11 +202,11 @@ final class PlanSearch {
             int to = edges[e].to();
             int next = usable[to] ? after(state, to, edges[e].adjusted().corner()) : -1;
             if (next < 0) continue;
-            int gain = edgeScore(node, edges[e]) + nodeScore(to, end);
+            int gain = score.of(graph.node(node), edges[e], graph.node(to)) + score.of(graph.node(to), end);
             for (int rank = 0; rank < many; rank++) {
-                int score = kept.score(time, node, state, rank) + gain;
+                int sum = kept.score(time, node, state, rank) + gain;
                 int from = (time * graph.size() + node) * states + state;
-                if (!kept.offer(end, to, next, score, from, rank, e)) break;
+                if (!kept.offer(end, to, next, sum, from, rank, e)) break;
             }
         }
     }
@@ -232,56 +230,20 @@ final class PlanSearch {
                 end[0], nodes.stream().mapToInt(Integer::intValue).toArray(), edges.toArray(PlanGraph.Edge[]::new));
     }
 
-    private int nodeScore(int node, int time) {
-        PlanGraph.Node at = graph.node(node);
-        int score = at.travel() * plan.weights().travel();
-        boolean phrase = time % (plan.phraseBars() * graph.unitsPerBar()) == 0;
-        if (highlights[at.figure()] && phrase) score += plan.weights().highlight() * TENTHS;
-        return score;
-    }
-
-    private int edgeScore(int node, PlanGraph.Edge edge) {
-        PlanGraph.Node from = graph.node(node);
-        PlanGraph.Node to = graph.node(edge.to());
-        int score = edge.customary() ? plan.weights().customary() * TENTHS : 0;
-        if (from.figure() == to.figure()) score -= plan.weights().variety() * TENTHS;
-        if (from.side() * to.side() < 0) score += plan.weights().sides() * TENTHS;
-        return score;
-    }
-
     private Composition.Proposal proposal(Found found) {
         List<PlacedFigure> figures = new ArrayList<>();
-        int[] parts = new int[5];
-        int time = 0;
-        for (int i = 0; i < found.nodes().length; i++) {
-            PlanGraph.Node node = graph.node(found.nodes()[i]);
+        PlanGraph.Node[] nodes =
+                Arrays.stream(found.nodes()).mapToObj(graph::node).toArray(PlanGraph.Node[]::new);
+        for (int i = 0; i < nodes.length; i++) {
             boolean corner = i > 0 && found.edges()[i - 1].adjusted().corner();
             int lastTurn =
                     i < found.edges().length ? found.edges()[i].adjusted().lastTurnSixteenths() : 0;
             figures.add(new PlacedFigure(
-                    graph.figures().get(node.figure()),
-                    node.place().danced().use().withLastTurn(lastTurn),
+                    graph.figures().get(nodes[i].figure()),
+                    nodes[i].place().danced().use().withLastTurn(lastTurn),
                     corner));
-            parts[3] += node.travel() * plan.weights().travel();
-            parts[1] += nodeScore(found.nodes()[i], time)
-                    - node.travel() * plan.weights().travel();
-            time += node.length();
-            if (i > 0) addEdge(parts, found.nodes()[i - 1], found.edges()[i - 1]);
         }
-        Composition.Parts told = new Composition.Parts(
-                parts[0] / TENTHS,
-                parts[1] / TENTHS,
-                parts[2] / TENTHS,
-                Math.floorDiv(parts[3], TENTHS),
-                parts[4] / TENTHS);
-        return new Composition.Proposal(figures, told.sum(), told);
-    }
-
-    private void addEdge(int[] parts, int node, PlanGraph.Edge edge) {
-        PlanGraph.Node from = graph.node(node);
-        PlanGraph.Node to = graph.node(edge.to());
-        if (edge.customary()) parts[0] += plan.weights().customary() * TENTHS;
-        if (from.figure() == to.figure()) parts[2] -= plan.weights().variety() * TENTHS;
-        if (from.side() * to.side() < 0) parts[4] += plan.weights().sides() * TENTHS;
+        Composition.Parts parts = score.parts(nodes, found.edges());
+        return new Composition.Proposal(figures, parts.sum(), parts);
     }
 }

@@ -38,19 +38,38 @@ class PlanTest {
     @Test
     void everyKindOfConditionCanBeTheOneThatContradicts() {
         Composer composer = Composer.of(REPERTOIRE, Dance.WALTZ);
+        Condition.Lasts oneBar = new Condition.Lasts(1);
         assertThat(composer.compose(Plan.of(1).requiring(TURN)).contradiction())
-                .containsExactly(TURN + " must be danced", "it lasts 1 bar");
+                .containsExactly(new Condition.Required(TURN), oneBar);
         assertThat(composer.compose(Plan.of(1).beginning(Optional.of(TURN))).contradiction())
-                .containsExactly("it begins with " + TURN, "it lasts 1 bar");
+                .containsExactly(new Condition.Begins(TURN), oneBar);
         assertThat(composer.compose(Plan.of(1).ending(Optional.of(TURN))).contradiction())
-                .containsExactly("it ends with " + TURN, "it lasts 1 bar");
+                .containsExactly(new Condition.Ends(TURN), oneBar);
         assertThat(composer.compose(Plan.of(1).closing(true)).contradiction())
-                .containsExactly("it can be danced again from its end", "it lasts 1 bar");
+                .containsExactly(new Condition.Closes(), oneBar);
         assertThat(composer.compose(Plan.of(1).allowing(Set.of(TURN))).contradiction())
-                .containsExactly("only the figures chosen may be used", "it lasts 1 bar");
+                .containsExactly(new Condition.Chosen(Set.of(TURN)), oneBar);
         assertThat(composer.compose(Plan.of(1).limiting(Map.of(WHISK, 0))).contradiction())
-                .containsExactly(WHISK + " may be danced 0 times at most", "it lasts 1 bar");
-        assertThat(composer.compose(Plan.of(7)).contradiction()).containsExactly("it lasts 7 bars");
+                .containsExactly(new Condition.Limited(WHISK, 0), oneBar);
+        assertThat(composer.compose(Plan.of(7)).contradiction()).containsExactly(new Condition.Lasts(7));
+    }
+
+    @Test
+    void aConditionIsSaidWithTheNamesOfItsFigures() {
+        Course course = Course.along(new Hall(24, 14, Point.ORIGIN));
+        Plan plan = Plan.of(1)
+                .requiring(TURN, TURN)
+                .beginning(Optional.of(WHISK))
+                .along(Optional.of(course))
+                .closing(true);
+        assertThat(Condition.of(plan).stream().map(condition -> condition.words(id -> "“" + id + "”")))
+                .containsExactly(
+                        "“" + TURN + "” must be danced",
+                        "“" + TURN + "” must be danced",
+                        "it begins with “" + WHISK + "”",
+                        "it takes the way round the floor: 19.0 m, 9.0 m",
+                        "it can be danced again from its end");
+        assertThat(Condition.of(plan).get(0).without(plan).required()).containsExactly(TURN);
     }
 
     @Test

@@ -59,18 +59,16 @@ record PlanView(
                 "",
                 found.count().toString(),
                 variety.limits().keySet().stream()
-                        .map(figure -> repertoire
-                                .chart(figure)
-                                .orElseThrow()
-                                .identity()
-                                .name())
+                        .map(figure -> nameOf(figure, repertoire))
                         .sorted()
                         .toList(),
                 variety.kept(),
                 found.best().stream()
                         .map(proposal -> proposal(dance, proposal, repertoire))
                         .toList(),
-                found.contradiction().stream().map(c -> named(c, repertoire)).toList());
+                found.contradiction().stream()
+                        .map(condition -> condition.words(figure -> nameOf(figure, repertoire)))
+                        .toList());
     }
 
     private static ProposalView proposal(Dance dance, Composition.Proposal proposal, Repertoire repertoire) {
@@ -96,13 +94,7 @@ record PlanView(
                 parts.sides());
     }
 
-    /** A condition with the name of its figure instead of the id. */
-    private static String named(String condition, Repertoire repertoire) {
-        for (String word : condition.split(" ")) {
-            var chart = repertoire.chart(word);
-            if (chart.isPresent())
-                return condition.replace(word, chart.get().identity().name());
-        }
-        return condition;
+    private static String nameOf(String id, Repertoire repertoire) {
+        return repertoire.chart(id).orElseThrow().identity().name();
     }
 }
