@@ -56,7 +56,7 @@ describe('the front end', () => {
 
   it('imports Bits UI only in its wrappers', () => {
     for (const { path, text } of files) {
-      if (text.includes("from 'bits-ui'")) expect(path).toContain(join('components', 'ui'));
+      if (text.includes("from 'bits-ui'")) expect(path).toContain(join('lib', 'ui'));
     }
   });
 });

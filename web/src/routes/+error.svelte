@@ -1,7 +1,7 @@
 <script lang="ts">
   import { page } from '$app/state';
-  import ThingText from '$lib/components/rescue/ThingText.svelte';
-  import { thingAt } from '$lib/state/thing-text';
+  import ThingText from '$lib/rescue/ThingText.svelte';
+  import { thingAt } from '$lib/rescue/thing-text';
 
   const unknown = $derived(page.status === 404 && page.route.id === null);
   const thing = $derived(unknown ? null : thingAt(page.url.pathname));

@@ -1,7 +1,7 @@
 <script lang="ts">
   import '../app.css';
-  import Shell from '$lib/components/shell/Shell.svelte';
-  import { setSettings, Settings } from '$lib/state/settings.svelte';
+  import Shell from '$lib/shell/Shell.svelte';
+  import { setSettings, Settings } from '$lib/settings/settings.svelte';
 
   let { data, children } = $props();
   setSettings(new Settings());

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import TodayView from '$lib/components/library/TodayView.svelte';
+  import TodayView from '$lib/library/TodayView.svelte';
 </script>
 
 <svelte:head><title>Today · Fluid Frame</title></svelte:head>

@@ -16,14 +16,9 @@ export type Song = Schemas['Song'];
 export type EventTerms = Schemas['Event'];
 export type RoutineWork = Schemas['RoutineWorkView'];
 export type Join = Schemas['JoinView'];
-export type Next = Schemas['NextView'];
 export type RoutineSummary = Schemas['LineRoutineSummary'];
 export type SongSummary = Schemas['LineSongSummary'];
 export type EventSummary = Schemas['LineEventSummary'];
-export type ListSummary = Schemas['LineListSummary'];
-export type Aids = Schemas['AidsView'];
-export type RowView = Schemas['RowView'];
-export type Comparison = Schemas['ComparisonView'];
 export type Word = Schemas['Word'];
 export type RoleName = 'man' | 'lady';
 

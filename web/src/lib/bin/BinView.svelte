@@ -1,9 +1,9 @@
 <script lang="ts">
   import { Attempt } from '$lib/api/attempt.svelte';
   import { api, need, type Schemas } from '$lib/api/client';
-  import Button from '$lib/components/ui/Button.svelte';
-  import Failed from '$lib/components/ui/Failed.svelte';
-  import Dialog from '$lib/components/ui/Dialog.svelte';
+  import Button from '$lib/ui/Button.svelte';
+  import Failed from '$lib/ui/Failed.svelte';
+  import Dialog from '$lib/ui/Dialog.svelte';
   import { pageOf, type Kind } from '$lib/editing/kinds';
 
   let things = $state.raw<Schemas['Binned'][] | null>(null);

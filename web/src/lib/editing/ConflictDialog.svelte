@@ -1,7 +1,7 @@
 <script lang="ts" generics="K extends Kind">
-  import Button from '$lib/components/ui/Button.svelte';
-  import Dialog from '$lib/components/ui/Dialog.svelte';
-  import { getSettings } from '$lib/state/settings.svelte';
+  import Button from '$lib/ui/Button.svelte';
+  import Dialog from '$lib/ui/Dialog.svelte';
+  import { getSettings } from '$lib/settings/settings.svelte';
   import type { Editor } from './editor.svelte';
   import type { Kind } from './kinds';
 

@@ -2,9 +2,9 @@
   import { Attempt } from '$lib/api/attempt.svelte';
   import { api, need } from '$lib/api/client';
   import { loaded } from '$lib/api/loaded.svelte';
-  import Button from '$lib/components/ui/Button.svelte';
-  import Dialog from '$lib/components/ui/Dialog.svelte';
-  import Failed from '$lib/components/ui/Failed.svelte';
+  import Button from '$lib/ui/Button.svelte';
+  import Dialog from '$lib/ui/Dialog.svelte';
+  import Failed from '$lib/ui/Failed.svelte';
   import { pageOf, type Kind } from './kinds';
 
   interface Props {

@@ -1,7 +1,7 @@
 <script lang="ts" generics="K extends Kind">
   import { beforeNavigate } from '$app/navigation';
-  import Button from '$lib/components/ui/Button.svelte';
-  import Popover from '$lib/components/ui/Popover.svelte';
+  import Button from '$lib/ui/Button.svelte';
+  import Popover from '$lib/ui/Popover.svelte';
   import { onDestroy, type Snippet } from 'svelte';
   import ConflictDialog from './ConflictDialog.svelte';
   import DeleteDialog from './DeleteDialog.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import Button from '$lib/components/ui/Button.svelte';
+  import Button from '$lib/ui/Button.svelte';
   import { onMount } from 'svelte';
   import { pageOf } from './kinds';
   import { askBeforeLeaving, unsentEdits } from './unsent.svelte';

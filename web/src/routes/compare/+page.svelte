@@ -1,6 +1,6 @@
 <script lang="ts">
   import { page } from '$app/state';
-  import CompareView from '$lib/components/compare/CompareView.svelte';
+  import CompareView from '$lib/figure/tools/CompareView.svelte';
 </script>
 
 <svelte:head><title>Compare · Fluid Frame</title></svelte:head>

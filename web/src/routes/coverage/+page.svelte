@@ -1,5 +1,5 @@
 <script lang="ts">
-  import CoverageView from '$lib/components/lists/CoverageView.svelte';
+  import CoverageView from '$lib/list/CoverageView.svelte';
 </script>
 
 <svelte:head><title>Coverage · Fluid Frame</title></svelte:head>

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import LibraryLinks from '$lib/components/lists/LibraryLinks.svelte';
-  import { getSettings } from '$lib/state/settings.svelte';
+  import LibraryLinks from '$lib/list/LibraryLinks.svelte';
+  import { getSettings } from '$lib/settings/settings.svelte';
 
   let { data } = $props();
   const settings = getSettings();

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import EventsView from '$lib/components/events/EventsView.svelte';
+  import EventsView from '$lib/event/EventsView.svelte';
 
   let { data } = $props();
 </script>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import FiguresView from '$lib/components/library/FiguresView.svelte';
+  import FiguresView from '$lib/library/FiguresView.svelte';
 </script>
 
 <svelte:head><title>Figures · Fluid Frame</title></svelte:head>

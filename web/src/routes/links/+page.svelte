@@ -1,5 +1,5 @@
 <script lang="ts">
-  import LinksView from '$lib/components/links/LinksView.svelte';
+  import LinksView from '$lib/links/LinksView.svelte';
 </script>
 
 <svelte:head><title>Links · Fluid Frame</title></svelte:head>

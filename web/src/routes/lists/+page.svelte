@@ -1,5 +1,5 @@
 <script lang="ts">
-  import ListsView from '$lib/components/lists/ListsView.svelte';
+  import ListsView from '$lib/list/ListsView.svelte';
 </script>
 
 <svelte:head><title>Lists · Fluid Frame</title></svelte:head>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import RoutinesView from '$lib/components/routine/RoutinesView.svelte';
+  import RoutinesView from '$lib/routine/RoutinesView.svelte';
 
   let { data } = $props();
 </script>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import RuleFamily from '$lib/components/rules/RuleFamily.svelte';
+  import RuleFamily from '$lib/rules/RuleFamily.svelte';
 
   let { data } = $props();
   const topics = $derived([...new Set(data.rules.map((rule) => rule.id.split('.')[0] ?? ''))]);

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import SyllabusSheet from '$lib/components/lists/SyllabusSheet.svelte';
+  import SyllabusSheet from '$lib/list/SyllabusSheet.svelte';
 </script>
 
 <svelte:head><title>Syllabus sheet · Fluid Frame</title></svelte:head>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import SongsView from '$lib/components/music/SongsView.svelte';
+  import SongsView from '$lib/song/SongsView.svelte';
 </script>
 
 <svelte:head><title>Songs · Fluid Frame</title></svelte:head>

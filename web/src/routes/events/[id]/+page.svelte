@@ -1,5 +1,5 @@
 <script lang="ts">
-  import EventDesk from '$lib/components/events/EventDesk.svelte';
+  import EventDesk from '$lib/event/EventDesk.svelte';
 
   let { data } = $props();
 </script>

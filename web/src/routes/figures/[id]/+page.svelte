@@ -1,5 +1,5 @@
 <script lang="ts">
-  import FigureDesk from '$lib/components/figure/FigureDesk.svelte';
+  import FigureDesk from '$lib/figure/FigureDesk.svelte';
 
   let { data } = $props();
 </script>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import RoutineDesk from '$lib/components/routine/RoutineDesk.svelte';
+  import RoutineDesk from '$lib/routine/RoutineDesk.svelte';
 
   let { data } = $props();
 </script>

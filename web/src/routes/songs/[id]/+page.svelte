@@ -1,5 +1,5 @@
 <script lang="ts">
-  import SongDesk from '$lib/components/music/SongDesk.svelte';
+  import SongDesk from '$lib/song/SongDesk.svelte';
 
   let { data } = $props();
 </script>

@@ -1,0 +1,181 @@
+<script lang="ts">
+  import type { Chart } from '$lib/api/client';
+  import Button from '$lib/ui/Button.svelte';
+  import { getFigureEditor } from '$lib/figure/figure-editor.svelte';
+  import { getSettings } from '$lib/settings/settings.svelte';
+  import { fromLines, toLines } from './about-lines';
+
+  const editor = getFigureEditor();
+  const chart = $derived<Chart>(editor.chart);
+  const field = 'w-full rounded-xs border border-line bg-raised px-1.5 py-1 text-sm';
+  type Level = 'bronze' | 'silver' | 'gold' | 'open';
+  const LEVELS: Level[] = ['bronze', 'silver', 'gold', 'open'];
+  const style = getSettings().style;
+
+  function level(value: string) {
+    editor.change({ level: value === '' ? undefined : { ...chart.level, [style]: value as Level } });
+  }
+
+  function start(patch: Partial<NonNullable<Chart['start']>>) {
+    editor.change({ start: { ...chart.start, ...patch } }, 'start');
+  }
+
+  function fault(index: number, patch: Partial<NonNullable<Chart['faults']>[number]>) {
+    editor.change(
+      { faults: (chart.faults ?? []).map((f, i) => (i === index ? { ...f, ...patch } : f)) },
+      `fault-${index}`
+    );
+  }
+
+  function total(role: 'man' | 'lady', text: string) {
+    const totals = { ...chart.total, [role]: text || undefined };
+    editor.change({ total: totals.man || totals.lady ? totals : undefined }, `total-${role}`);
+  }
+</script>
+
+{#snippet lines(label: string, key: 'otherNames' | 'cautions' | 'precedes' | 'follows', rows: number, hint: string)}
+  <label class="text-sm"
+    >{label} <span class="text-xs text-soft">{hint}</span>
+    <textarea
+      class={field}
+      {rows}
+      value={(chart[key] ?? []).join('\n')}
+      onchange={(e) =>
+        editor.change({
+          [key]: e.currentTarget.value
+            .split('\n')
+            .map((t) => t.trim())
+            .filter(Boolean)
+        })}></textarea></label
+  >
+{/snippet}
+
+{#snippet list(label: string, key: 'timings' | 'parts' | 'repeats' | 'options', hint: string)}
+  <label class="text-sm"
+    >{label} <span class="text-xs text-soft">{hint}</span>
+    <textarea
+      class={[field, 'font-mono']}
+      rows={Math.max(2, toLines(key, chart).length + 1)}
+      value={toLines(key, chart).join('\n')}
+      onchange={(e) => editor.change(fromLines(key, e.currentTarget.value, chart))}></textarea></label
+  >
+{/snippet}
+
+<div class="grid gap-4 md:grid-cols-3">
+  <div class="flex flex-col gap-2">
+    <label class="text-sm"
+      >Name <input
+        class={field}
+        value={chart.name}
+        oninput={(e) => editor.change({ name: e.currentTarget.value || chart.name }, 'name')}
+      /></label
+    >
+    {@render lines('Other names', 'otherNames', 2, 'one a line')}
+    <label class="text-sm"
+      >Summary <textarea
+        class={field}
+        rows="3"
+        value={chart.summary ?? ''}
+        oninput={(e) => editor.change({ summary: e.currentTarget.value }, 'summary')}></textarea></label
+    >
+    <label class="text-sm"
+      >Level
+      <select class={field} value={chart.level?.[style] ?? ''} onchange={(e) => level(e.currentTarget.value)}>
+        <option value="">unlisted</option>
+        {#each LEVELS as name (name)}<option>{name}</option>{/each}
+      </select></label
+    >
+    <div class="grid grid-cols-2 gap-2">
+      <label class="text-sm"
+        >Starts in <input
+          class={field}
+          value={chart.start?.position ?? ''}
+          onchange={(e) => start({ position: e.currentTarget.value })}
+        /></label
+      >
+      <label class="text-sm"
+        >with hold <input
+          class={field}
+          value={chart.start?.hold ?? ''}
+          onchange={(e) => start({ hold: e.currentTarget.value })}
+        /></label
+      >
+      <label class="text-sm"
+        >Man turns in all <input
+          class={field}
+          value={chart.total?.man ?? ''}
+          placeholder="3/4 R"
+          onchange={(e) => total('man', e.currentTarget.value)}
+        /></label
+      >
+      <label class="text-sm"
+        >Lady turns in all <input
+          class={field}
+          value={chart.total?.lady ?? ''}
+          placeholder="3/4 R"
+          onchange={(e) => total('lady', e.currentTarget.value)}
+        /></label
+      >
+    </div>
+    <label class="text-sm"
+      >Also begins <span class="text-xs text-soft">the man's alignments, one a line</span>
+      <textarea
+        class={field}
+        rows="2"
+        value={(chart.start?.entries ?? []).join('\n')}
+        onchange={(e) =>
+          start({
+            entries: e.currentTarget.value
+              .split('\n')
+              .map((t) => t.trim())
+              .filter(Boolean)
+          })}></textarea></label
+    >
+  </div>
+  <div class="flex flex-col gap-2">
+    <h2 class="text-base">Usual faults</h2>
+    {#each chart.faults ?? [] as item, i (i)}
+      <fieldset class="flex flex-col gap-1 border-l-2 border-line pl-2">
+        <input
+          class={field}
+          aria-label="Fault {i + 1}: what is seen"
+          value={item.seen}
+          oninput={(e) => fault(i, { seen: e.currentTarget.value })}
+        />
+        <input
+          class={field}
+          aria-label="Fault {i + 1}: cause"
+          value={item.cause}
+          oninput={(e) => fault(i, { cause: e.currentTarget.value })}
+        />
+        <span class="flex gap-1">
+          <input
+            class={field}
+            aria-label="Fault {i + 1}: cue"
+            value={item.cue}
+            oninput={(e) => fault(i, { cue: e.currentTarget.value })}
+          />
+          <Button
+            kind="quiet"
+            onclick={() => editor.change({ faults: (chart.faults ?? []).filter((_, at) => at !== i) })}>Remove</Button
+          >
+        </span>
+      </fieldset>
+    {/each}
+    <Button
+      onclick={() =>
+        editor.change({
+          faults: [...(chart.faults ?? []), { seen: 'What is seen', cause: 'Why it happens', cue: 'One thing to say' }]
+        })}>Add a fault</Button
+    >
+    {@render lines('Cautions', 'cautions', 3, 'one a line')}
+  </div>
+  <div class="flex flex-col gap-2">
+    {@render lines('Customarily before it', 'precedes', 2, 'ids, one a line')}
+    {@render lines('Customarily after it', 'follows', 2, 'ids, one a line')}
+    {@render list('Other timings', 'timings', 'name: man / lady')}
+    {@render list('Parts', 'parts', 'steps, such as 1-3')}
+    {@render list('Repeated steps', 'repeats', 'steps least most, mirrored')}
+    {@render list('Options', 'options', 'id = name: what it says, then indented edits such as “man 2 sway R”')}
+  </div>
+</div>

@@ -1,0 +1,45 @@
+import type { Row } from '$lib/api/client';
+import type { Column } from '$lib/figure/figure-editor.svelte';
+import type { Settings } from '$lib/settings/settings.svelte';
+
+/** What a cell is called in labels and to a screen reader. */
+export const NAMES: Record<Column, string> = {
+  count: 'count',
+  foot: 'foot',
+  place: 'placement',
+  align: 'alignment',
+  turn: 'turn',
+  work: 'footwork',
+  rise: 'rise',
+  cbm: 'CBM',
+  sway: 'sway',
+  hip: 'hip',
+  bounce: 'bounce',
+  body: 'body',
+  weight: 'weight',
+  position: 'position',
+  hold: 'hold',
+  lead: 'lead',
+  note: 'note'
+};
+
+/** Cells that are shown only where they say something, line by line; each line needs its layer. */
+export const BODY_LINE: Column[] = ['hip', 'bounce', 'body'];
+export const COUPLE_LINE: Column[] = ['position', 'hold', 'weight'];
+export const LEAD_LINE: Column[] = ['lead', 'note'];
+
+const LINE = 22;
+
+/** The height in pixels that a row needs for the layers which are not folded away and for what it says of them. */
+export function rowHeight(row: Row | undefined, settings: Pick<Settings, 'shows'>): number {
+  const says = (columns: Column[]) => columns.some((column) => row?.[column] !== undefined && row[column] !== '');
+  let lines = 1;
+  if (settings.shows('turn')) lines++;
+  if (settings.shows('footwork') || settings.shows('body')) lines++;
+  if (settings.shows('body') && says(BODY_LINE)) lines++;
+  if (says(COUPLE_LINE)) lines++;
+  if (settings.shows('lead'))
+    lines += Math.ceil(String(row?.lead ?? '').length / 46) + Math.ceil(String(row?.note ?? '').length / 46);
+  if (row?.doubtful) lines++;
+  return Math.max(46, 10 + lines * LINE);
+}

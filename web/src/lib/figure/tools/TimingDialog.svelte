@@ -1,0 +1,117 @@
+<script lang="ts">
+  import { api, need, type RoleName, type Schemas } from '$lib/api/client';
+  import { loaded } from '$lib/api/loaded.svelte';
+  import { words } from '$lib/api/words';
+  import Button from '$lib/ui/Button.svelte';
+  import Dialog from '$lib/ui/Dialog.svelte';
+  import { getFigureEditor } from '$lib/figure/figure-editor.svelte';
+  import { getSettings } from '$lib/settings/settings.svelte';
+
+  type How = Schemas['Retime']['how'];
+  let { open = $bindable() }: { open: boolean } = $props();
+  const editor = getFigureEditor();
+  const settings = getSettings();
+  const WAYS: { how: How; label: string; by: boolean; other: string }[] = [
+    { how: 'hold', label: 'hold it longer, and catch up', by: true, other: 'catching up on' },
+    { how: 'split', label: 'bring the next step into its second half', by: false, other: 'time given to' },
+    { how: 'splitQuarter', label: 'bring the next step into its last quarter', by: false, other: 'time given to' },
+    { how: 'delay', label: 'let it come later', by: true, other: '' },
+    { how: 'close', label: 'close the feet instead of walking', by: false, other: '' }
+  ];
+  let role = $state<RoleName>('man');
+  let step = $state(1);
+  let how = $state<How>('hold');
+  let by = $state('1/2');
+  let other = $state(0);
+  let said = $state('');
+  let refused = $state(false);
+  const way = $derived(WAYS.find((w) => w.how === how));
+  const steps = $derived(editor.chart[role] ?? []);
+
+  $effect(() => {
+    if (!open) return;
+    said = '';
+    if (editor.focus) [role, step] = [editor.focus.role, editor.focus.step];
+  });
+
+  const rhythms = loaded(
+    () => (open ? role : undefined),
+    async (of) => (of ? need(api.POST('/api/proposals/rhythms', { body: { chart: editor.chart, role: of } })) : [])
+  );
+
+  async function retime(chosen: How, rhythm = '') {
+    try {
+      const body = { chart: editor.chart, role, how: chosen, step, by, otherStep: Number(other), rhythm };
+      const outcome = await need(api.POST('/api/proposals/timing', { body }));
+      said = outcome.words;
+      refused = !outcome.chart;
+      if (outcome.chart) {
+        editor.take(outcome.chart, outcome.words);
+        open = false;
+      }
+    } catch (error) {
+      refused = true;
+      said = words(error);
+    }
+  }
+  const field = 'rounded-xs border border-strong bg-raised px-1 py-0.5';
+</script>
+
+<Dialog bind:open title="Another timing of the same steps" wide>
+  <p class="mb-3 text-sm text-soft">
+    Both {settings.role('man')} and {settings.role('lady')} move along the count together, and the figure stays as long as
+    it is. What would break the bar is refused, with the amount.
+  </p>
+  <form
+    class="flex flex-wrap items-end gap-3 text-sm"
+    onsubmit={(event) => {
+      event.preventDefault();
+      void retime(how);
+    }}
+  >
+    <label class="flex flex-col"
+      >whose
+      <select bind:value={role} class={field}
+        ><option value="man">{settings.role('man')}</option><option value="lady">{settings.role('lady')}</option
+        ></select
+      ></label
+    >
+    <label class="flex flex-col"
+      >step
+      <select bind:value={step} class={field}>
+        {#each steps as row, i (i)}<option value={i + 1}>{i + 1}: {row.count} {row.foot}F {row.place}</option>{/each}
+      </select></label
+    >
+    <label class="flex flex-col"
+      >what to do
+      <select bind:value={how} class={field}>
+        {#each WAYS as each (each.how)}<option value={each.how}>{each.label}</option>{/each}
+      </select></label
+    >
+    {#if way?.by}
+      <label class="flex flex-col">by how many beats <input bind:value={by} class="{field} w-20" /></label>
+    {/if}
+    {#if way?.other}
+      <label class="flex flex-col"
+        >{way.other}
+        <select bind:value={other} class={field}>
+          <option value={0}>{how === 'hold' ? 'the first that can' : 'nobody yet'}</option>
+          {#each steps as row, i (i)}{#if i + 1 > step}<option value={i + 1}>step {i + 1} ({row.count})</option
+              >{/if}{/each}
+        </select></label
+      >
+    {/if}
+    <Button kind="main" type="submit">Retime</Button>
+  </form>
+  {#if said}<p role="alert" class={['mt-2 text-sm', refused && 'text-broken']}>{settings.say(said)}</p>{/if}
+  <h3 class="mt-4 mb-1 text-base">Rhythms of the same length that the dance permits</h3>
+  {#if rhythms.current?.length === 0}
+    <p class="text-sm text-soft">None can be listed for so many steps.</p>
+  {:else}
+    <ul class="flex max-h-48 flex-wrap gap-1.5 overflow-auto" aria-label="Rhythms">
+      {#each rhythms.current ?? [] as rhythm, nth (nth)}
+        <li><Button onclick={() => void retime('rhythm', rhythm)}>{rhythm}</Button></li>
+      {/each}
+    </ul>
+  {/if}
+</Dialog>

@@ -1,0 +1,137 @@
+<script lang="ts">
+  import { api, need, type Schemas } from '$lib/api/client';
+  import { loaded } from '$lib/api/loaded.svelte';
+  import EndGlyph from '$lib/library/EndGlyph.svelte';
+  import Button from '$lib/ui/Button.svelte';
+  import { grouped, turns } from './levels';
+  import { readingList } from './reading-list';
+  import { getSettings } from '$lib/settings/settings.svelte';
+  import LibraryLinks from './LibraryLinks.svelte';
+  import Failed from '$lib/ui/Failed.svelte';
+
+  const settings = getSettings();
+  let all = $state(false);
+  const read = loaded(
+    () => ({ dance: all ? 'all' : settings.dance, list: settings.list }),
+    async ({ dance }) => {
+      const [list, figures, dances] = await Promise.all([
+        readingList(settings),
+        need(api.GET('/api/figures', { params: { query: { dance } } })),
+        need(api.GET('/api/dances'))
+      ]);
+      return { list, figures, dances };
+    }
+  );
+  const list = $derived(read.current?.list);
+  const figures = $derived(read.current?.figures ?? []);
+  const dances = $derived(read.current?.dances ?? []);
+
+  const pages = $derived(
+    dances
+      .filter((dance) => figures.some((figure) => figure.dance === dance.id))
+      .map((dance) => ({
+        dance,
+        groups: grouped(
+          figures.filter((figure) => figure.dance === dance.id),
+          list?.levels ?? [],
+          'as taught'
+        )
+      }))
+  );
+  const words = (end: Schemas['EndView']) =>
+    `${end.alignment}, ${end.manFoot || end.ladyFoot}F, ${end.outside ? 'next step outside' : end.position}`;
+</script>
+
+<LibraryLinks here="/sheet" />
+<div class="mb-3 flex items-center gap-4 print:hidden">
+  <h1 class="text-3xl">Syllabus sheet</h1>
+  <label class="flex items-center gap-1 text-sm text-soft"
+    ><input type="checkbox" bind:checked={all} /> all dances, a page each</label
+  >
+  <span class="text-sm text-soft">by “{list?.name ?? ''}”</span>
+  <Button kind="main" class="ml-auto" onclick={() => window.print()}>Print</Button>
+</div>
+<Failed why={read.failed} />
+{#each pages as { dance, groups } (dance.id)}
+  <section class="sheet mb-8 bg-raised p-6 print:mb-0 print:p-0" aria-label={dance.title}>
+    <header class="mb-2 flex items-baseline gap-3 border-b-4 border-double border-ink pb-1">
+      <h2 class="text-2xl">{dance.title}</h2>
+      <span class="text-sm">{list?.name}</span>
+      <span class="ml-auto text-xs text-soft">the list of your own organisation comes first</span>
+    </header>
+    <table class="w-full text-xs">
+      <thead>
+        <tr class="text-left text-soft">
+          <th scope="col" class="w-5 font-normal"><span class="sr-only">Taught</span></th>
+          <th scope="col" class="font-normal">figure</th>
+          <th scope="col" class="font-normal">starts</th>
+          <th scope="col" class="font-normal">finishes</th>
+          <th scope="col" class="text-right font-normal">length</th>
+          <th scope="col" class="pl-2 text-right font-normal">turn</th>
+        </tr>
+      </thead>
+      {#each groups as group, nth (nth)}
+        <tbody>
+          <tr
+            ><th colspan="6" scope="rowgroup" class="pt-2 text-left font-display text-base font-bold">{group.level}</th
+            ></tr
+          >
+          {#each group.figures as figure (figure.id)}
+            <tr class="border-t border-line">
+              <td><span class="inline-block size-3 border border-strong align-middle" aria-hidden="true"></span></td>
+              <td class="py-0.5 pr-2"
+                ><span class="text-sm font-semibold">{figure.name}</span>
+                <span class="text-soft">{figure.otherNames[0] ?? ''}</span></td
+              >
+              <td class="pr-2"
+                ><span class="flex items-center gap-1"
+                  ><span class="small"
+                    ><EndGlyph end={figure.start} solo={figure.solo} label="starts {words(figure.start)}" /></span
+                  >{words(figure.start)}</span
+                ></td
+              >
+              <td class="pr-2"
+                ><span class="flex items-center gap-1"
+                  ><span class="small"
+                    ><EndGlyph end={figure.finish} solo={figure.solo} label="finishes {words(figure.finish)}" /></span
+                  >{words(figure.finish)}</span
+                ></td
+              >
+              <td class="amount text-right whitespace-nowrap">{figure.bars}</td>
+              <td class="amount pl-2 text-right whitespace-nowrap">{turns(figure, settings).join(', ')}</td>
+            </tr>
+          {/each}
+        </tbody>
+      {/each}
+    </table>
+  </section>
+{/each}
+
+<style>
+  .small :global(svg) {
+    width: 1.6rem;
+    height: 1.5rem;
+  }
+  /* The longest dance has to fit on one page: rows of one line, and small. */
+  @media print {
+    .sheet:not(:last-child) {
+      break-after: page;
+    }
+    .sheet td {
+      padding-block: 3px;
+    }
+    .sheet table,
+    .sheet table :global(.text-sm) {
+      font-size: 8px;
+      white-space: nowrap;
+    }
+    .small :global(svg) {
+      width: 1.1rem;
+      height: 1rem;
+    }
+    @page {
+      size: A4;
+      margin: 10mm;
+    }
+  }
+</style>

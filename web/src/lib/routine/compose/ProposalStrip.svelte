@@ -1,0 +1,49 @@
+<script lang="ts">
+  import type { Schemas } from '$lib/api/client';
+  import Button from '$lib/ui/Button.svelte';
+  import ProposalFloor from './ProposalFloor.svelte';
+
+  interface Props {
+    proposal: Schemas['ProposalView'];
+    number: number;
+    ontake: () => void;
+  }
+
+  let { proposal, number, ontake }: Props = $props();
+  const parts = $derived(
+    [
+      ['joins', proposal.customary],
+      ['highlights', proposal.highlight],
+      ['repeats', proposal.variety],
+      ['travel', proposal.travel],
+      ['sides', proposal.sides]
+    ].filter(([, value]) => value !== 0)
+  );
+</script>
+
+<section aria-label="Proposal {number}" class="mb-2 border-t border-line pt-1.5">
+  <div class="flex items-baseline gap-3 text-sm">
+    <span class="font-display text-lg font-semibold">{proposal.score}</span>
+    <span class="text-soft">{parts.map(([word, value]) => `${word} ${value}`).join(', ')}</span>
+    <Button kind="quiet" class="ml-auto" aria-label="Take proposal {number}" onclick={ontake}>Take</Button>
+  </div>
+  <div class="flex items-start gap-3">
+    <ProposalFloor figures={proposal.figures} />
+    <ol class="flex min-w-0 grow text-[0.68rem]">
+      {#each proposal.pieces as piece, i (i)}
+        <li
+          style:flex="{piece.bars} 1 0"
+          title="{piece.name}, {piece.bars} {piece.bars === 1 ? 'bar' : 'bars'}{piece.corner
+            ? ', after the corner'
+            : ''}"
+          class={[
+            'min-w-0 overflow-hidden border border-l-0 border-line bg-raised px-1 py-0.5 leading-tight first:border-l',
+            piece.corner && 'border-l-2 border-l-accent'
+          ]}
+        >
+          <span class="line-clamp-4 [overflow-wrap:anywhere] hyphens-auto">{piece.name}</span>
+        </li>
+      {/each}
+    </ol>
+  </div>
+</section>

@@ -1,0 +1,173 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { page } from '$app/state';
+  import type { Schemas } from '$lib/api/client';
+  import Rescue from '$lib/rescue/Rescue.svelte';
+  import Popover from '$lib/ui/Popover.svelte';
+  import SwitchRow from '$lib/ui/SwitchRow.svelte';
+  import { getSettings, type Theme, type Wording } from '$lib/settings/settings.svelte';
+  import type { Snippet } from 'svelte';
+  import UnsentNotice from '$lib/editing/UnsentNotice.svelte';
+  import StudioNotices from './StudioNotices.svelte';
+
+  let { dances, children }: { dances: Schemas['DanceView'][]; children: Snippet } = $props();
+  const settings = getSettings();
+  const PLACES = [
+    { href: '/', word: 'Today' },
+    { href: '/figures', word: 'Figures' },
+    { href: '/links', word: 'Links' },
+    { href: '/routines', word: 'Routines' },
+    { href: '/songs', word: 'Songs' },
+    { href: '/events', word: 'Events' },
+    { href: '/rules', word: 'Rules' }
+  ];
+  let query = $state('');
+  let search = $state<HTMLInputElement>();
+
+  $effect(() => {
+    document.documentElement.dataset.theme = settings.theme;
+  });
+
+  /** Comparing and the lists belong to the figures. */
+  const OF_FIGURES = ['/compare', '/lists', '/sheet', '/coverage', '/elements'];
+  const path = $derived(OF_FIGURES.some((p) => page.url.pathname.startsWith(p)) ? '/figures' : page.url.pathname);
+  const here = (href: string) => (href === '/' ? path === '/' : path.startsWith(href));
+
+  function onkeydown(event: KeyboardEvent) {
+    const target = event.target as HTMLElement;
+    if (event.key === '/' && !['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName)) {
+      event.preventDefault();
+      search?.focus();
+    }
+  }
+
+  function find(event: SubmitEvent) {
+    event.preventDefault();
+    void goto(`/figures?q=${encodeURIComponent(query)}`);
+  }
+
+  function switchStyle() {
+    const style = settings.style === 'american' ? 'international' : 'american';
+    const first = dances.find((d) => d.style === style && d.figures > 0) ?? dances.find((d) => d.style === style);
+    settings.prefer({ style });
+    if (first) switchDance(first.id);
+  }
+
+  function switchDance(dance: string) {
+    settings.prefer({ dance });
+    if (page.route.id?.includes('[id]'))
+      void goto(page.url.pathname.startsWith('/routines') ? '/routines' : '/figures');
+  }
+</script>
+
+<svelte:window {onkeydown} />
+
+<a href="#work" class="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-raised focus:p-2">To the work</a>
+<div class="flex min-h-screen pr-10 sm:pr-12 print:pr-0">
+  <div class="flex min-w-0 grow flex-col">
+    <header
+      class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line px-3 pt-2.5 pb-1.5 sm:px-5 lg:flex-nowrap print:hidden"
+    >
+      <a href="/" class="font-display text-xl leading-6 font-bold tracking-tight whitespace-nowrap"
+        >Fluid<span class="text-accent italic">Frame</span></a
+      >
+      <nav aria-label="Dances" class="flex min-w-0 items-baseline gap-x-3 overflow-x-auto text-sm">
+        {#each dances.filter((d) => d.style === settings.style) as dance (dance.id)}
+          <button
+            type="button"
+            aria-pressed={settings.dance === dance.id}
+            onclick={() => switchDance(dance.id)}
+            title={dance.figures === 0
+              ? `${dance.title}: no figures charted yet`
+              : `${dance.title}: ${dance.figures} figures`}
+            class={[
+              'border-b-2 py-0.5 whitespace-nowrap',
+              settings.dance === dance.id
+                ? 'border-accent font-semibold text-ink'
+                : dance.figures === 0
+                  ? 'border-transparent text-soft'
+                  : 'border-transparent text-ink hover:border-strong'
+            ]}>{dance.title.replace('American ', '')}</button
+          >
+        {/each}
+      </nav>
+      <button
+        type="button"
+        onclick={switchStyle}
+        title="The other way of charting and teaching"
+        class="border border-line px-1.5 text-xs whitespace-nowrap text-soft hover:border-accent hover:text-accent"
+        >{settings.style === 'american' ? 'International' : 'American'} ›</button
+      >
+      <form onsubmit={find} role="search" class="ml-auto flex items-center">
+        <input
+          bind:this={search}
+          bind:value={query}
+          type="search"
+          aria-label="Search figures"
+          placeholder="Find a figure  ( / )"
+          class="w-44 rounded-xs border border-strong bg-raised px-2 py-0.5 text-sm"
+        />
+      </form>
+      <Popover
+        label="Settings"
+        triggerClass="rounded-xs border border-transparent px-1.5 py-0.5 text-sm text-soft hover:border-line hover:text-ink"
+      >
+        {#snippet trigger()}Settings{/snippet}
+        <div class="flex flex-col gap-3">
+          <div class="flex items-center justify-between gap-4">
+            <span>Light</span>
+            <SwitchRow
+              label="Light"
+              value={settings.theme}
+              options={[
+                { value: 'paper', label: 'Paper' },
+                { value: 'evening', label: 'Evening' }
+              ]}
+              onpick={(theme) => settings.prefer({ theme: theme as Theme })}
+            />
+          </div>
+          <div class="flex items-center justify-between gap-4">
+            <span>Roles</span>
+            <SwitchRow
+              label="Roles"
+              value={settings.wording}
+              options={[
+                { value: 'man-lady', label: 'Man / Lady' },
+                { value: 'leader-follower', label: 'Leader / Follower' }
+              ]}
+              onpick={(wording) => settings.prefer({ wording: wording as Wording })}
+            />
+          </div>
+          <a href="/bin" class="border-t border-line pt-2 text-accent underline underline-offset-2">Bin</a>
+        </div>
+      </Popover>
+    </header>
+    <StudioNotices />
+    <UnsentNotice />
+    <main id="work" class="grow px-3 pt-4 pb-8 sm:px-5 print:p-0"><Rescue>{@render children()}</Rescue></main>
+  </div>
+  <nav
+    aria-label="Places"
+    class="fixed top-0 right-0 flex h-full w-11 flex-col gap-0.5 border-l border-line bg-sheet pt-12 print:hidden"
+  >
+    {#each PLACES as place (place.href)}
+      <a
+        href={place.href}
+        aria-current={here(place.href) ? 'page' : undefined}
+        class={[
+          'tab -ml-px flex h-24 items-center justify-center border border-r-0 font-display text-base',
+          here(place.href)
+            ? 'border-line border-l-ground bg-ground font-bold text-accent'
+            : 'border-transparent text-soft hover:text-ink'
+        ]}>{place.word}</a
+      >
+    {/each}
+  </nav>
+</div>
+
+<style>
+  .tab {
+    writing-mode: vertical-rl;
+    border-radius: 0 10px 10px 0;
+  }
+</style>
