@@ -169,6 +169,7 @@ export class FigureEditor {
       const body = { before: this.#view.document, now: this.chart, name };
       const made = await need(api.POST('/api/proposals/variant', { body }));
       if (!made.chart) return made.words;
+      if (this.chart !== body.now) return 'The chart has been changed meanwhile: keep the variant again.';
       this.take(made.chart, made.words);
       return '';
     } catch (error) {

@@ -11,6 +11,7 @@ package fluidframe.core.chart;
  * @param mirrored whether every second time is danced on the other foot to the other side
  */
 public record RepeatGroup(int from, int to, int least, int most, boolean mirrored) {
+    /** How often a block is danced at the most; more is a drill, not a figure. */
     private static final int MOST = 16;
 
     public RepeatGroup {

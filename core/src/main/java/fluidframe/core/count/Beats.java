@@ -15,7 +15,9 @@ public final class Beats implements Comparable<Beats> {
     public static final Beats ONE = new Beats(Fraction.ONE);
     public static final Beats HALF = of(1, 2);
     public static final Beats QUARTER = of(1, 4);
+    /** Numerators and denominators stay far from where whole numbers end. */
     private static final int MAX_BEATS = 100_000;
+
     private static final Pattern TEXT = Pattern.compile("(?:(\\d{1,5})\\s+)?(\\d{1,6})(?:/(\\d{1,3}))?");
 
     private final Fraction fraction;

@@ -9,7 +9,9 @@ import java.util.Map;
  * anticlockwise round the room, so somebody facing the line of dance has the wall on the right (4).
  */
 public record Direction(int sixteenths) {
+    /** The steps of the compass in a whole turn: charts tell turns to the sixteenth. */
     public static final int SIXTEENTHS = 16;
+
     public static final Direction LOD = new Direction(0);
     /** A new line of dance is the old centre, so a direction read from the new one is 4 more. */
     public static final int CORNER_SIXTEENTHS = 4;

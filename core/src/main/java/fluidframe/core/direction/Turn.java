@@ -45,6 +45,7 @@ public record Turn(int sixteenths, Kind kind, int begins, int bodyLess, boolean 
     /** How far a body stays behind when nothing else is said: 1/8. */
     public static final int USUAL_BODY_LESS = 2;
 
+    /** Two whole turns, more than any single row makes. */
     private static final int MAX_SIXTEENTHS = 32;
 
     public Turn {

@@ -15,7 +15,9 @@ import java.util.Optional;
  * @param sixteenths how far the couple goes round, right positive
  */
 public record Circling(Point centre, double manMetres, double ladyMetres, int sixteenths) {
+    /** Half a turn: less is a curve, not a way round a centre. */
     private static final int LEAST_SIXTEENTHS = 8;
+    /** How far the middle may wander while it is still one spot to dance about. */
     private static final double MOST_DRIFT_METRES = 0.6;
     /** Differences below this are not seen on a floor. */
     private static final double SAME_METRES = 0.06;

@@ -13,9 +13,13 @@ final class Walk {
     /** Half the distance between a dancer's two tracks, in metres. */
     static final double HALF_TRACK = 0.07;
 
+    /** How far a crossed foot lies in front of or behind the other, middle to middle: about half the length of a shoe. */
     private static final double CROSS_METRES = 0.13;
+    /** What is left of a step charted as small, as a share of its usual length. */
     private static final double SMALL = 0.45;
+    /** By how many metres any travelling step may be placed to one side without being another step. */
     private static final double ACROSS_FREELY = 0.10;
+    /** The same, each way, for a foot that does not travel. */
     private static final double IN_PLACE_FREELY = 0.05;
 
     private final LedgerRow row;

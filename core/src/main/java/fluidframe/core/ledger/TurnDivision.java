@@ -36,7 +36,9 @@ public record TurnDivision(int sixteenths, List<Share> shares) {
     /** A part of the turn, in sixteenths of the same sign as the whole. */
     public record Share(Place place, int sixteenths) {}
 
+    /** An eighth, in sixteenths: as much of a large turn as one step or a swivel of it takes over. */
     private static final int MOST_ON_A_STEP = 2;
+    /** A quarter, in sixteenths: as much as is made between two feet without dividing it. */
     private static final int PLAIN = 4;
 
     public TurnDivision {

@@ -4,6 +4,7 @@ import fluidframe.core.floor.Point;
 
 /** A direction of travel in sixteenths clockwise from the line of dance; NaN when nobody travels. */
 record Travel(double sixteenths) {
+    /** Less than this over a bar is dancing on the spot, which has no direction. */
     private static final double LEAST_METRES = 0.25;
 
     static Travel of(Point way) {

@@ -18,7 +18,9 @@ import java.util.regex.Pattern;
  */
 public record FigureList(String name, String note, List<Level> levels) {
     public static final int MOST_LEVELS = 12;
+    /** In characters, like the others. */
     private static final int LONGEST_NAME = 80;
+
     private static final int LONGEST_LEVEL = 40;
     private static final int LONGEST_NOTE = 500;
     private static final Pattern FIGURE = Pattern.compile("[a-z0-9-]+\\.[a-z0-9.-]+");

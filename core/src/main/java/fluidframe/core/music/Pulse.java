@@ -12,6 +12,7 @@ import java.util.Optional;
  * @param songBar the bar of the song on which the routine begins, from 1
  */
 public record Pulse(double tempo, int beatsPerBar, Optional<Song> song, int songBar) {
+    /** In a minute, since tempos are told in bars a minute. */
     private static final double SECONDS = 60;
 
     /**

@@ -24,10 +24,15 @@ public record Song(
         List<Section> sections,
         List<TempoMark> tempos,
         List<Accent> accents) {
+    /** The longest piece of music, in bars: about a quarter of an hour of waltz. */
     public static final int MOST_BARS = 400;
+    /** Bars a minute, far below any dance, so that music can be slowed down for practice. */
     public static final int SLOWEST = 5;
+    /** Bars a minute, far above any dance. */
     public static final int FASTEST = 200;
+    /** Bars a phrase. */
     private static final int MOST_PHRASE = 32;
+    /** In a minute. */
     private static final double SECONDS = 60;
 
     /** What a part is for. */

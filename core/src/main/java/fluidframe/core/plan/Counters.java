@@ -8,6 +8,7 @@ import java.util.List;
  * variant; a limit counts its parts as well.
  */
 final class Counters {
+    /** How many combinations of counts are told apart; the work grows with them. */
     private static final int MOST_STATES = 4096;
 
     private final int required;

@@ -13,12 +13,15 @@ import java.util.List;
  */
 public record Course(List<Double> sides, double tolerance) {
     private static final int MOST_SIDES = 4;
+    /** Metres, as long as the largest halls have walls. */
     private static final double LONGEST_SIDE = 60;
 
     /** What a couple needs of a side to come out of one corner and to take the next, in metres. */
     private static final double CORNERS = 5;
 
+    /** Metres; on less no figure is danced. */
     private static final double LEAST_SIDE = 2;
+    /** Metres: about three walking steps, which a couple makes up by its stride. */
     private static final double USUAL_TOLERANCE = 2;
 
     /** Along the first side of a floor, round its corner and along the next, as far as the corners leave room. */

@@ -7,6 +7,7 @@ final class CourseStates {
     /** A figure may take the couple back a little behind where the side began. */
     private static final int BACK = 4;
 
+    /** What is told apart along a side, in decimetres: half a metre, less than one step. */
     private static final double DECIMETRES = 5;
 
     private final int[] least;

@@ -7,6 +7,7 @@ import java.util.Arrays;
  * counted. Memory is taken once, at the beginning.
  */
 final class Kept {
+    /** The score of a place that has not been reached. */
     private static final int NONE = Integer.MIN_VALUE;
     /** About 180 MB. */
     private static final long MOST = 16_000_000;

@@ -15,6 +15,7 @@ public final class Loops {
     /** Loops up to so many bars longer than the shortest are looked for. */
     private static final int LONGER_BARS = 6;
 
+    /** Longer than any way back, and half of the largest number, so that adding to it does not go round. */
     private static final int NEVER = Integer.MAX_VALUE / 2;
 
     private final PlanGraph graph;

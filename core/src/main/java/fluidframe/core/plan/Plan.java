@@ -35,8 +35,11 @@ public record Plan(
         Weights weights,
         Optional<Course> course,
         int wanted) {
+    /** The longest routine composed: 128 bars last longer than any heat. */
     public static final int MOST_BARS = 128;
+    /** More proposals than anybody reads through. */
     public static final int MOST_WANTED = 20;
+    /** Bars a phrase. */
     private static final int MOST_PHRASE = 32;
 
     public Plan {

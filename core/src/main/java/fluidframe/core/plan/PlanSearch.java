@@ -14,6 +14,7 @@ import java.util.concurrent.CancellationException;
  * danced.
  */
 final class PlanSearch {
+    /** States kept at a time while counting, about 200 MB. */
     private static final long MOST_LIVE = 6_000_000;
 
     /** The share of the work after which the routines are counted and the best still to be found. */

@@ -16,6 +16,7 @@ import java.util.TreeMap;
  * @param kept whether nothing in the best is danced more often than asked; false if more limits than can be counted were needed
  */
 public record Variety(Composition composition, Map<String, Integer> limits, boolean kept) {
+    /** The share of the work after the first round; every further round takes half of the rest. */
     private static final double FIRST_ROUND = 0.5;
 
     public Variety {

@@ -11,6 +11,7 @@ package fluidframe.core.plan;
  */
 public record Weights(int customary, int highlight, int variety, int travel, int sides) {
     public static final Weights USUAL = new Weights(3, 5, 4, 1, 1);
+    /** The largest weight, so that sums over the longest routine stay small. */
     private static final int MOST = 10;
 
     public Weights {

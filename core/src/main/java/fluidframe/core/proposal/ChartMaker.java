@@ -19,6 +19,7 @@ import java.util.Map;
 
 /** New charts from nothing or from others: a copy, the natural opposite, a pattern repeated. */
 public final class ChartMaker {
+    /** Characters, as the format asks. */
     private static final int MAX_ID = 80;
 
     private ChartMaker() {}

@@ -20,6 +20,7 @@ import java.util.Optional;
  * @param outsideMetres the most by which anybody leaves the floor, 0 if nobody does
  */
 public record Circuit(int times, Beats length, FloorPath path, double gapMetres, double outsideMetres) {
+    /** Sixteenths in a whole turn. */
     private static final int TURN = 16;
     /** Half a step: closer than this nobody sees a difference. */
     private static final double CLOSED_METRES = 0.35;

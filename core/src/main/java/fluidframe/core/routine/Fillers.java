@@ -16,8 +16,11 @@ import java.util.List;
  * by others, for filling a gap of the music and for shortening.
  */
 public final class Fillers {
+    /** A longer chain is a routine of its own, and the work grows with every figure. */
     private static final int MOST_FIGURES = 4;
+    /** What a corner turns the couple, in sixteenths. */
     private static final int QUARTER = Direction.CORNER_SIXTEENTHS;
+    /** Far more than is shown, so that the best of them are among them. */
     private static final int MOST_FOUND = 400;
 
     private final RoutineWork work;

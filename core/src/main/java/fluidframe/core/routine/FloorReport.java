@@ -14,6 +14,7 @@ import java.util.Locale;
  * @param notes where it leaves the floor or runs against the line of dance
  */
 public record FloorReport(FloorPath path, List<Side> sides, List<Note> notes) {
+    /** A centimetre outside is the arithmetic, not the dancers. */
     private static final double SEEN_METRES = 0.01;
     /** A check or a pivot takes a couple back by less than this. */
     private static final double AGAINST_METRES = 0.75;

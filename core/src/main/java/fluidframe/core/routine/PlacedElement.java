@@ -10,6 +10,7 @@ import fluidframe.core.count.Beats;
  * @param length how long it is, 1 to 128 beats
  */
 public record PlacedElement(String name, Beats length) implements Placed {
+    /** Beats; a longer one is a part of the show without dancing. */
     private static final int MOST_BEATS = 128;
 
     public PlacedElement {

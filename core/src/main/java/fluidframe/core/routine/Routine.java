@@ -30,7 +30,9 @@ public record Routine(
         Optional<String> song,
         OptionalInt songBar,
         List<Place> places) {
+    /** Bars a phrase in nearly all dance music. */
     public static final int USUAL_PHRASE = 8;
+    /** More than any routine has, and few enough to be worked out as one types. */
     public static final int MOST_PLACES = 200;
 
     /**

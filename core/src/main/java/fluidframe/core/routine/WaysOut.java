@@ -23,6 +23,7 @@ final class WaysOut {
     /** A couple that keeps within this many metres of its place runs into nobody. */
     private static final double ROOM_METRES = 1.3;
 
+    /** How many figures may be left out to get back; further on the routine is another. */
     private static final int MOST_SKIPPED = 3;
 
     /** A figure danced from a place, with or without the corner first. */

@@ -47,7 +47,9 @@ public record BodyDesign(List<Phase> phases) {
 
     public static final BodyDesign NONE = new BodyDesign(List.of());
 
+    /** A hip or a body is not moved more often on one row, however slow. */
     private static final int MOST_PHASES = 6;
+
     private static final Pattern PHASE = Pattern.compile(
             "(?i)(settle|rotate|lateral|twist|swing|shape|stretch|project|compress)s?(?:\\s+(?:to )?(L|R|left|right))?"
                     + "(?:\\s+(on \\S+|[&a] before \\S+|before \\S+|after \\S+|at end))?");

@@ -1,13 +1,16 @@
 package fluidframe.library.figure;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.MissingNode;
 import fluidframe.core.chart.Chart;
+import fluidframe.core.couple.Role;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 
-/** What changed between two charts of a figure: rows cell by cell, everything else key by key. */
+/** What changed between two charts of a figure: rows that answer each other cell by cell, everything else key by key. */
 public final class ChartDifference {
     /**
      * One change.
@@ -22,22 +25,34 @@ public final class ChartDifference {
 
     private ChartDifference() {}
 
+    /** The changes from one chart to another; a row put in or taken out does not shift the rows behind it. */
     public static List<Change> between(Chart before, Chart after) {
         JsonNode left = ChartWriter.toJson(before);
         JsonNode right = ChartWriter.toJson(after);
         List<Change> changes = new ArrayList<>();
         for (String key : keys(left, right)) {
-            if (key.equals("man") || key.equals("lady")) rows(key, left.path(key), right.path(key), changes);
-            else cell("", 0, key, left.path(key), right.path(key), changes);
+            if (!isRole(key)) cell("", 0, key, left.path(key), right.path(key), changes);
+        }
+        for (ChartComparison.RowPair pair : ChartComparison.rows(before, after)) {
+            row(pair, row(left, pair.role(), pair.left()), row(right, pair.role(), pair.right()), changes);
         }
         return changes;
     }
 
-    private static void rows(String role, JsonNode left, JsonNode right, List<Change> changes) {
-        for (int i = 0; i < Math.max(left.size(), right.size()); i++) {
-            for (String key : keys(left.path(i), right.path(i))) {
-                cell(role, i + 1, key, left.path(i).path(key), right.path(i).path(key), changes);
-            }
+    private static boolean isRole(String key) {
+        return Stream.of(Role.values()).anyMatch(role -> role.toString().equals(key));
+    }
+
+    /** A row as it is written, nothing for the number 0. */
+    private static JsonNode row(JsonNode chart, String role, int number) {
+        return number == 0 ? MissingNode.getInstance() : chart.path(role).path(number - 1);
+    }
+
+    /** A row that is gone is told under its old number, every other under the new one. */
+    private static void row(ChartComparison.RowPair pair, JsonNode left, JsonNode right, List<Change> changes) {
+        int step = pair.right() == 0 ? pair.left() : pair.right();
+        for (String key : keys(left, right)) {
+            cell(pair.role(), step, key, left.path(key), right.path(key), changes);
         }
     }
 

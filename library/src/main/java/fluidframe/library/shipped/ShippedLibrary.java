@@ -2,19 +2,16 @@ package fluidframe.library.shipped;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.dataformat.yaml.YAMLFactory;
 import fluidframe.core.chart.Chart;
 import fluidframe.library.figure.ChartReader;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 
-/** The charts that ship with the application, read-only, in the order of {@code charts/index.txt}. */
+/** The charts that ship with the application, read-only, in the order in which {@link Packing} lists them. */
 public final class ShippedLibrary {
     private static final String PACKED = "/charts.json";
 
@@ -51,13 +48,5 @@ public final class ShippedLibrary {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-    }
-
-    /** Packs the charts in the order of the index; run by the build with the file to write. */
-    public static void main(String[] arguments) throws IOException {
-        ObjectMapper yaml = new ObjectMapper(new YAMLFactory());
-        List<JsonNode> documents = new ArrayList<>();
-        for (String file : files()) documents.add(yaml.readTree(text(file)));
-        Files.writeString(Path.of(arguments[0]), new ObjectMapper().writeValueAsString(documents));
     }
 }

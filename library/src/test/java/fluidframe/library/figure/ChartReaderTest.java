@@ -3,6 +3,8 @@ package fluidframe.library.figure;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import fluidframe.core.chart.Chart;
 import fluidframe.core.chart.Repetition;
 import fluidframe.core.check.RuleBook;
@@ -181,6 +183,22 @@ class ChartReaderTest {
                         new ChartDifference.Change("", 0, "name", "Whisk", "Wide Whisk"),
                         new ChartDifference.Change("man", 1, "work", "HT", "H"));
         assertThatThrownBy(() -> ChartReader.read("x").orThrow()).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void aRowTakenOutOrPutInShiftsNoOther() {
+        ObjectNode less = ChartWriter.toJson(ChartReader.read(WHISK).orThrow());
+        JsonNode gone = less.withArray("man").remove(1);
+        Chart before = ChartReader.read(WHISK).orThrow();
+        Chart after = ChartReader.read(less).orThrow();
+        assertThat(ChartDifference.between(before, after)).hasSize(gone.size()).allSatisfy(change -> {
+            assertThat(change.role() + change.step()).isEqualTo("man2");
+            assertThat(change.before()).isEqualTo(gone.get(change.key()).asText());
+            assertThat(change.after()).isEmpty();
+        });
+        assertThat(ChartDifference.between(after, before))
+                .hasSize(gone.size())
+                .allSatisfy(change -> assertThat(change.before()).isEmpty());
     }
 
     @Test

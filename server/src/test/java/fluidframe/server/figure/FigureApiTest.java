@@ -148,7 +148,7 @@ class FigureApiTest extends ApiCalls {
         assertThat(refusal.at("/sides/current")).isEqualTo(first);
         assertThat(refusal.at("/sides/yours")).isEqualTo(second);
         assertThat(refusal.get("detail").asText()).contains("Nothing is lost");
-        assertThat(refusal.at("/sides/differences/0").toString()).contains("man 1, work", "\"H\"", "\"HF\"");
+        assertThat(refusal.at("/sides/differences/0").toString()).contains("{man} 1, work", "\"H\"", "\"HF\"");
         assertThat(call(200, put(path), save(1, second, "")).get("version").asInt())
                 .isEqualTo(2);
         call(204, delete(path), null);

@@ -57,8 +57,8 @@ class RoutineApiTest extends ApiCalls {
         JsonNode work = work(demo("Thursday").get("document"), -1);
         assertThat(failing(work))
                 .containsExactly(
-                        "1 man's free foot",
-                        "1 lady's free foot",
+                        "1 {man}'s free foot",
+                        "1 {lady}'s free foot",
                         "3 couple position",
                         "3 alignment",
                         "5 alignment",

@@ -12,7 +12,9 @@ import java.util.Locale;
 /** Hands that are joined hold the couple together. */
 final class WithinReach implements Rule {
     static final RuleId ID = new RuleId("floor.within-reach");
+    /** Between the middles of two bodies in a closed hold: the lower arms and no more. */
     private static final double CLOSED_METRES = 0.75;
+    /** The same with one or both hands joined and the arms extended but not pulled straight. */
     private static final double ARMS_METRES = 1.5;
 
     @Override

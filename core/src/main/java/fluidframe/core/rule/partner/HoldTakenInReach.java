@@ -17,6 +17,7 @@ import java.util.Locale;
 /** A hand can only be taken where it can be reached. */
 final class HoldTakenInReach implements Rule {
     static final RuleId ID = new RuleId("partner.hold-taken-in-reach");
+    /** Between the middles of two bodies that can just take a hand without leaning. */
     private static final double REACH_METRES = 1.35;
 
     @Override

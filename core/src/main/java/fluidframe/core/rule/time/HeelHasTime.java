@@ -14,6 +14,7 @@ import java.util.Optional;
 /** Lowering takes time; on a fraction of a beat the heel cannot come down and go on. */
 final class HeelHasTime implements Rule {
     static final RuleId ID = new RuleId("time.heel-has-time");
+    /** What it takes to lower a heel and to rise from it again. */
     private static final double LEAST_SECONDS = 0.25;
 
     @Override

@@ -32,7 +32,9 @@ final class NeedsPivot implements Rule {
                 "The foot may be laid 1/2 round where the body turns less than it, as on the last step of a telemark.");
     }
 
+    /** Three eighths, in sixteenths: as far as the hip lets the next foot be placed. */
     private static final int MOST = 6;
+    /** How much further the foot may be laid where the body stays behind it, in sixteenths. */
     private static final int BODY_LAG = 2;
 
     @Override
