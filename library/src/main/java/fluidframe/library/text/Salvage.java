@@ -29,6 +29,7 @@ final class Salvage<T> {
             return new Salvaged<>(format.read(blank).orThrow(), List.of(problem));
         }
         ObjectNode mended = document.deepCopy();
+        leaveOutNulls(mended);
         while (true) {
             ReadResult<T> result = format.read(mended);
             if (result.value().isPresent()) return new Salvaged<>(result.value().get(), List.copyOf(told));
@@ -37,6 +38,13 @@ final class Salvage<T> {
                 return new Salvaged<>(named(mended), List.copyOf(told));
             }
         }
+    }
+
+    /** Older rows said null where nothing was said. */
+    private static void leaveOutNulls(JsonNode node) {
+        if (node instanceof ObjectNode object)
+            object.properties().removeIf(field -> field.getValue().isNull());
+        node.forEach(Salvage::leaveOutNulls);
     }
 
     /** The blank one under the name of what was kept, if that can be read. */

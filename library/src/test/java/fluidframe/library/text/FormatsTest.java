@@ -236,6 +236,16 @@ class FormatsTest {
     }
 
     @Test
+    void anOlderRowThatSaysNullSaysNothing() {
+        Salvaged<Routine> read = RoutineFormat.ROUTINE.salvage("""
+                {"name": "Old", "dance": "waltz", "tempo": 29.0, "song": null, "figures": [{"figure": "waltz.whisk", "note": null}],
+                 "floor": {"length": 20.0, "width": 12.0, "startX": 2.0, "startY": 10.0, "stride": 0.7, "startTurn": null}}""");
+        assertThat(read.problems()).isEmpty();
+        assertThat(read.value().places()).hasSize(1);
+        assertThat(read.value().song()).isEmpty();
+    }
+
+    @Test
     void theExamplesOfTheDocumentationAreRead() throws IOException {
         String page = Files.readString(Path.of("../docs/formats.md"));
         List<Format<?>> formats = List.of(RoutineFormat.ROUTINE, SongFormat.SONG, EventFormat.EVENT, ListFormat.LIST);
