@@ -9,8 +9,6 @@ export interface Loaded<T> {
   readonly failed: string;
   /** Asks again. */
   again(): Promise<void>;
-  /** Goes on from a later state that is known without asking. */
-  put(value: T): void;
 }
 
 /**
@@ -43,7 +41,6 @@ export function loaded<S, T>(source: () => S, read: (value: S) => Promise<T>): L
     },
     async again() {
       await found.refetch();
-    },
-    put: (value) => found.mutate({ found: value })
+    }
   };
 }

@@ -16,7 +16,8 @@
   }
 
   let { open = $bindable(), kind, id, name, onremove }: Props = $props();
-  const attempt = new Attempt();
+  /** A new one every time it is opened, so that nothing is said of what failed before. */
+  const attempt = $derived(open ? new Attempt() : new Attempt());
   const SHOWN = 8;
 
   const asked = loaded(

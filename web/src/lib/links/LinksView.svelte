@@ -24,8 +24,9 @@
   const levels = $derived(found?.levels ?? []);
   let upTo = $state('');
   // A pair is of the dance that is shown: another dance begins without.
-  let before = $derived<string>(settings.dance && '');
-  let after = $derived<string>(settings.dance && '');
+  const dance = $derived(settings.dance);
+  let before = $derived<string>(dance && '');
+  let after = $derived<string>(dance && '');
   const map = $derived(found?.dance === settings.dance ? found.map : null);
   const listed = $derived(
     upTo ? new Set(levels.slice(0, levels.findIndex((l) => l.name === upTo) + 1).flatMap((l) => l.figures)) : null

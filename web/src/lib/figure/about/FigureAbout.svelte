@@ -11,6 +11,7 @@
   let editing = $state(false);
   let variant = $state('');
   let told = $state('');
+  let keeping = $state(false);
   const chart = $derived<Chart>(editor.chart);
   const aids = $derived(editor.work.aids);
   const fitting = $derived(aids.repeats.filter((r) => r.fits));
@@ -18,7 +19,10 @@
 
   async function keep(event: SubmitEvent) {
     event.preventDefault();
+    if (keeping) return;
+    keeping = true;
     told = await editor.keepAsVariant(variant.trim());
+    keeping = false;
     if (told === '') variant = '';
   }
 

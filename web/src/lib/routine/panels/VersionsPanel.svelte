@@ -39,7 +39,7 @@
     attempt.run(async () => {
       await editor.editor.flush();
       const kept = await need(api.POST('/api/routines/{id}/versions', { params: { path }, body: { note } }));
-      versions.put([kept, ...(versions.current ?? [])]);
+      await versions.again();
       [older, newer, note] = [kept.number, 0, ''];
     });
 

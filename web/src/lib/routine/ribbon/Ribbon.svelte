@@ -1,5 +1,6 @@
 <script lang="ts">
   import { polyfill } from 'mobile-drag-drop';
+  import 'mobile-drag-drop/default.css';
   import { onMount } from 'svelte';
   import Button from '$lib/ui/Button.svelte';
   import { getRoutineEditor } from '$lib/routine/routine-editor.svelte';

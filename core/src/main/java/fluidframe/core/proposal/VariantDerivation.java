@@ -33,8 +33,11 @@ public final class VariantDerivation {
         boolean manDiffers = man < now.man().size() || man < before.man().size();
         boolean ladyDiffers = lady < now.lady().size() || lady < before.lady().size();
         if (!manDiffers && !ladyDiffers) return Optional.empty();
-        int keep = man;
+        // A variant has rows of every role that dances, also where the last rows were taken off.
+        int keep = Math.max(0, Math.min(man, now.man().size() - 1));
+        int last = now.lady().size() - 1;
         while (ladyDiffers && keep > 0 && his.onset(keep).compareTo(hers.onset(lady)) > 0) keep--;
+        while (last >= 0 && keep > 0 && his.onset(keep).compareTo(hers.onset(last)) > 0) keep--;
         Beats from = his.onset(keep);
         List<Step> rows = new ArrayList<>();
         for (int i = 0; i < now.lady().size(); i++) {

@@ -36,4 +36,14 @@ class VariantDerivationTest {
         assertThat(VariantDerivation.of(BEFORE, TestChart.naturalTurn().chart(), "Same"))
                 .isEmpty();
     }
+
+    @Test
+    void hasRowsOfBothRolesAlsoWhereTheLastWereTakenOff() {
+        TestChart chart = TestChart.naturalTurn();
+        Chart shorter = chart.without(Role.MAN, 6).without(Role.LADY, 6).chart();
+        Variant variant = VariantDerivation.of(BEFORE, shorter, "Shorter").orElseThrow();
+        assertThat(variant.keep()).isEqualTo(4);
+        assertThat(variant.man()).hasSize(1);
+        assertThat(variant.lady()).hasSize(1);
+    }
 }

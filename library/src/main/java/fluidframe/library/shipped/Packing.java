@@ -23,17 +23,18 @@ public final class Packing {
 
     private Packing() {}
 
-    /** The folder of the charts, and the file to write. */
+    /** The folder of the charts as they are written, and the folder into which index and pack are put. */
     public static void main(String[] arguments) throws IOException {
         Path folder = Path.of(arguments[0]);
+        Path built = Path.of(arguments[1]);
         List<String> files = ordered(folder);
-        Files.write(folder.resolve("index.txt"), files);
+        Files.write(built.resolve("charts/index.txt"), files);
         ObjectMapper yaml = new ObjectMapper(new YAMLFactory());
         List<JsonNode> documents = new ArrayList<>();
         for (String file : files) {
             documents.add(yaml.readTree(folder.resolve(file).toFile()));
         }
-        Files.writeString(Path.of(arguments[1]), new ObjectMapper().writeValueAsString(documents));
+        Files.writeString(built.resolve("charts.json"), new ObjectMapper().writeValueAsString(documents));
     }
 
     private static List<String> ordered(Path folder) throws IOException {

@@ -201,8 +201,11 @@ class ProposalController {
                 VariantDerivation.of(Charts.read(asked.before()), Charts.read(asked.now()), asked.name());
         if (variant.isEmpty()) return new Changed(null, "The rows are as they were saved: change them first.");
         ObjectNode chart = asked.now().deepCopy();
-        for (Role role : Role.values())
-            chart.set(role.toString(), asked.before().path(role.toString()));
+        for (Role role : Role.values()) {
+            JsonNode rows = asked.before().get(role.toString());
+            if (rows == null) chart.remove(role.toString());
+            else chart.set(role.toString(), rows);
+        }
         ArrayNode variants = chart.withArray("variants");
         variants.removeIf(
                 other -> other.path("id").asText().equals(variant.get().id()));

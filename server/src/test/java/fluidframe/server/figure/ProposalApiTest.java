@@ -92,6 +92,24 @@ class ProposalApiTest extends ApiCalls {
     }
 
     @Test
+    void aFigureForOneDancerHasVariantsToo() throws Exception {
+        for (String alone : List.of("man", "lady")) {
+            ObjectNode before = chart("waltz.natural-turn").deepCopy();
+            before.retain("format", "id", "dance", "name", alone);
+            ObjectNode now = before.deepCopy();
+            ((ObjectNode) now.at("/" + alone + "/2")).put("note", "less");
+            JsonNode chart = call(
+                            200,
+                            post("/api/proposals/variant"),
+                            Map.of("before", before, "now", now, "name", "Less of it"))
+                    .get("chart");
+            assertThat(chart.get(alone)).isEqualTo(before.get(alone));
+            assertThat(chart.has(alone.equals("man") ? "lady" : "man")).isFalse();
+            assertThat(call(200, post("/api/work"), chart).get("problems")).isEmpty();
+        }
+    }
+
+    @Test
     void drawsTheTurnOnAnAxisThatNamesWhereEachFaces() throws Exception {
         JsonNode axis = call(200, get("/api/figures/waltz.natural-turn"), null).at("/work/axis");
         assertThat(axis.findValuesAsText("words")).containsExactly("0", "1/4 R", "1/2 R", "3/4 R");
