@@ -1,5 +1,6 @@
 package fluidframe.core.rule.time;
 
+import fluidframe.core.count.Beats;
 import fluidframe.core.count.Dance;
 import fluidframe.core.rule.Finding;
 import fluidframe.core.rule.Rule;
@@ -32,6 +33,8 @@ final class HeelHasTime implements Rule {
         return List.of(
                 "A heel lead is no lowering.",
                 "Weight replaced arrives on a foot that lies flat already.",
+                "In the Latin dances a step on the beat may lower, though the next comes half a beat later: the knees give and"
+                        + " the half beat is danced on the ball.",
                 "The limit is a quarter of a second at the middle of the customary tempo.");
     }
 
@@ -46,8 +49,17 @@ final class HeelHasTime implements Rule {
                     .map(work -> work.beginsOnForefoot() && !work.endsOnForefoot())
                     .orElse(false);
             boolean lies = row.step().placement().kind() == Placement.Kind.REPLACE;
-            if (!lowers || lies || seconds >= LEAST_SECONDS || row.step().weightTaken() != Weight.FULL)
-                return Optional.empty();
+            boolean onTheBeat = dance.family() == Dance.Family.LATIN
+                    && sheet.chart()
+                            .startBeat()
+                            .plus(row.onset())
+                            .remainder(Beats.ONE)
+                            .isZero();
+            if (!lowers
+                    || lies
+                    || onTheBeat
+                    || seconds >= LEAST_SECONDS
+                    || row.step().weightTaken() != Weight.FULL) return Optional.empty();
             return Optional.of(Finding.doubtful(
                             ID,
                             role,

@@ -17,10 +17,16 @@ class HeelHasTimeTest {
     }
 
     @Test
-    void findsAHeelLoweredOnHalfABeat() {
+    void findsAHeelLoweredOnHalfABeatBetweenTheBeats() {
         assertThat(reasons(rule, TestChart.latinBasic().with(Role.MAN, 4, "work", "BF")))
                 .containsExactly(
                         "man 4: The man's step 4 lasts 0.24 seconds at the usual tempo, which is too short to lower the heel as BF asks.");
+    }
+
+    @Test
+    void allowsItOnTheBeatThoughTheNextStepComesHalfABeatLater() {
+        assertThat(reasons(rule, TestChart.latinBasic().with(Role.MAN, 3, "work", "BF")))
+                .isEmpty();
     }
 
     @Test
