@@ -16,6 +16,7 @@ public final class FootworkRules {
                 new LoweringEndsOnHeel(),
                 new HeelTurnOnHeel(),
                 new NoHeelLeadsInLatin(),
-                new LockStaysOnBall());
+                new LockStaysOnBall(),
+                new TouchKeepsHeelUp());
     }
 }

@@ -2,6 +2,8 @@ package fluidframe.core.rule.time;
 
 import fluidframe.core.count.Beats;
 import fluidframe.core.count.Dance;
+import fluidframe.core.couple.Role;
+import fluidframe.core.ledger.LedgerRow;
 import fluidframe.core.rule.Finding;
 import fluidframe.core.rule.Rule;
 import fluidframe.core.rule.RuleId;
@@ -33,8 +35,8 @@ final class HeelHasTime implements Rule {
         return List.of(
                 "A heel lead is no lowering.",
                 "Weight replaced arrives on a foot that lies flat already.",
-                "In the Latin dances a step on the beat may lower, though the next comes half a beat later: the knees give and"
-                        + " the half beat is danced on the ball.",
+                "The first step of a Latin chasse or lock is on the beat and may lower, though the next comes half a beat"
+                        + " later; the step between the beats is danced on the ball.",
                 "The limit is a quarter of a second at the middle of the customary tempo.");
     }
 
@@ -49,15 +51,10 @@ final class HeelHasTime implements Rule {
                     .map(work -> work.beginsOnForefoot() && !work.endsOnForefoot())
                     .orElse(false);
             boolean lies = row.step().placement().kind() == Placement.Kind.REPLACE;
-            boolean onTheBeat = dance.family() == Dance.Family.LATIN
-                    && sheet.chart()
-                            .startBeat()
-                            .plus(row.onset())
-                            .remainder(Beats.ONE)
-                            .isZero();
+            boolean chasse = dance.family() == Dance.Family.LATIN && beginsChasse(sheet, role, row);
             if (!lowers
                     || lies
-                    || onTheBeat
+                    || chasse
                     || seconds >= LEAST_SECONDS
                     || row.step().weightTaken() != Weight.FULL) return Optional.empty();
             return Optional.of(Finding.doubtful(
@@ -73,5 +70,18 @@ final class HeelHasTime implements Rule {
                                     row.step().footwork().orElseThrow()))
                     .withFix("Stay on the ball", "work", "B"));
         });
+    }
+
+    /** On a beat, with half a beat and a whole one after it, and no check: 4 and 1, or 2 and 3. */
+    private static boolean beginsChasse(Sheet sheet, Role role, LedgerRow row) {
+        List<LedgerRow> rows = sheet.ledger().of(role).rows();
+        if (row.number() + 2 > rows.size()) return false;
+        LedgerRow between = rows.get(row.number());
+        LedgerRow last = rows.get(row.number() + 1);
+        return sheet.chart().startBeat().plus(row.onset()).remainder(Beats.ONE).isZero()
+                && between.end().minus(between.onset()).compareTo(Beats.ONE) < 0
+                && last.end().minus(last.onset()).compareTo(Beats.ONE) >= 0
+                && last.onset().minus(row.onset()).equals(Beats.ONE)
+                && !row.step().placement().qualifiers().contains(Placement.Qualifier.CHECKED);
     }
 }
