@@ -96,6 +96,7 @@ public final class TestChart {
     private CouplePosition start = CouplePosition.CLOSED;
     private List<Alignment> entries = List.of();
     private boolean outsideAllowed;
+    private boolean fromCheck;
     private Dance dance = Dance.WALTZ;
     private Finish finish = Finish.AS_CHARTED;
     private Totals totals = Totals.UNDECLARED;
@@ -191,6 +192,11 @@ public final class TestChart {
         return this;
     }
 
+    public TestChart fromCheck() {
+        fromCheck = true;
+        return this;
+    }
+
     public TestChart outsideAllowed() {
         outsideAllowed = true;
         return this;
@@ -238,7 +244,7 @@ public final class TestChart {
     public Chart chart() {
         return new Chart(
                 new Identity(id, dance, id, List.of(), Map.of("international", Identity.Level.BRONZE), ""),
-                new Start(start, hold, entries, outsideAllowed),
+                new Start(start, hold, entries, outsideAllowed, fromCheck),
                 steps(Role.MAN),
                 steps(Role.LADY),
                 List.of(),

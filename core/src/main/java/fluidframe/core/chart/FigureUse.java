@@ -18,12 +18,22 @@ import java.util.Optional;
  * @param lastTurnSixteenths how much more (positive) of the last turn is made, in its own direction; negative for less
  * @param times how often the chart's repeat group is danced, 1 or more; only the whole figure is repeated
  * @param otherFoot whether a figure that alternates sides begins on the other foot, to the other side
+ * @param ending how near the partners are at its end
+ * @param options ids of the options that the reader has switched on
  */
 public record FigureUse(
-        Optional<String> variant, Optional<String> part, int lastTurnSixteenths, int times, boolean otherFoot) {
-    public static final FigureUse WHOLE = new FigureUse(Optional.empty(), Optional.empty(), 0, 1, false);
+        Optional<String> variant,
+        Optional<String> part,
+        int lastTurnSixteenths,
+        int times,
+        boolean otherFoot,
+        Ending ending,
+        List<String> options) {
+    public static final FigureUse WHOLE =
+            new FigureUse(Optional.empty(), Optional.empty(), 0, 1, false, Ending.AS_CHARTED, List.of());
 
     public FigureUse {
+        options = List.copyOf(options);
         if (variant.isPresent() && part.isPresent()) {
             throw new IllegalArgumentException("A figure is danced as a variant or in part, not both");
         }
@@ -36,20 +46,33 @@ public record FigureUse(
     }
 
     public static FigureUse ofVariant(String id) {
-        return new FigureUse(Optional.of(id), Optional.empty(), 0, 1, false);
+        return new FigureUse(Optional.of(id), Optional.empty(), 0, 1, false, Ending.AS_CHARTED, List.of());
     }
 
     public static FigureUse ofPart(String id) {
-        return new FigureUse(Optional.empty(), Optional.of(id), 0, 1, false);
+        return new FigureUse(Optional.empty(), Optional.of(id), 0, 1, false, Ending.AS_CHARTED, List.of());
     }
 
     public FigureUse withLastTurn(int sixteenths) {
-        return new FigureUse(variant, part, sixteenths, times, otherFoot);
+        return new FigureUse(variant, part, sixteenths, times, otherFoot, ending, options);
     }
 
     /** The whole figure danced so often, from the charted foot or the other. */
     public FigureUse repeated(int newTimes, boolean fromOtherFoot) {
-        return new FigureUse(variant, part, lastTurnSixteenths, newTimes, fromOtherFoot);
+        return new FigureUse(variant, part, lastTurnSixteenths, newTimes, fromOtherFoot, ending, options);
+    }
+
+    public FigureUse withEnding(Ending newEnding) {
+        return new FigureUse(variant, part, lastTurnSixteenths, times, otherFoot, newEnding, options);
+    }
+
+    public FigureUse withOptions(List<String> newOptions) {
+        return new FigureUse(variant, part, lastTurnSixteenths, times, otherFoot, ending, newOptions);
+    }
+
+    /** The same figure, variant, part and repeats with nothing adjusted or chosen. */
+    public FigureUse plain() {
+        return new FigureUse(variant, part, 0, times, otherFoot, Ending.AS_CHARTED, List.of());
     }
 
     /** Whether the chart has the part and the variant named, and may be repeated so. */
@@ -59,11 +82,13 @@ public record FigureUse(
                 && part.map(id -> chart.parts().stream().anyMatch(p -> p.id().equals(id)))
                         .orElse(true)
                 && (times == 1 || times <= Repetition.most(chart))
+                && options.stream().allMatch(id -> chart.options().stream().anyMatch(o -> o.id().equals(id)))
                 && (!otherFoot || chart.repeats().stream().anyMatch(RepeatGroup::mirrored));
     }
 
     /** The rows that are danced, as a chart of their own. Refuses a part or variant which the chart does not have. */
-    public Chart of(Chart chart) {
+    public Chart of(Chart charted) {
+        Chart chart = new Reading(Optional.empty(), options, 0).of(charted);
         Chart used = chart;
         if (variant.isPresent()) {
             used = varied(
@@ -82,7 +107,7 @@ public record FigureUse(
         } else if (times > 1 || otherFoot) {
             used = Repetition.of(chart, times, otherFoot);
         }
-        return lastTurnSixteenths == 0 ? used : withLastTurnVaried(used);
+        return ending.of(lastTurnSixteenths == 0 ? used : withLastTurnVaried(used));
     }
 
     private static IllegalArgumentException missing(Chart chart, String what, String id) {
@@ -100,7 +125,8 @@ public record FigureUse(
                         chart.start().position(),
                         chart.start().hold(),
                         variant.entries(),
-                        chart.start().outsideAllowed())
+                        chart.start().outsideAllowed(),
+                        chart.start().fromCheck())
                 : chart.start();
         return cut(chart, start, man, lady, variant.finish());
     }
@@ -122,7 +148,8 @@ public record FigureUse(
                 position,
                 hold,
                 fromTheStart ? chart.start().entries() : part.entries(),
-                fromTheStart && chart.start().outsideAllowed());
+                fromTheStart && chart.start().outsideAllowed(),
+                fromTheStart && chart.start().fromCheck());
         return cut(
                 chart,
                 start,

@@ -97,7 +97,11 @@ public final class Repetition {
         if (!otherFoot) return written;
         Start start = chart.start();
         return written.withStart(new Start(
-                start.position().mirrored(), start.hold().mirrored(), start.entries(), start.outsideAllowed()));
+                start.position().mirrored(),
+                start.hold().mirrored(),
+                start.entries(),
+                start.outsideAllowed(),
+                start.fromCheck()));
     }
 
     private List<Step> rows(Role role) {

@@ -74,6 +74,13 @@ public record Step(
         return draft().turn(newTurn).alignment(newAlignment).step();
     }
 
+    Step withPosition(CouplePosition newPosition, Hold newHold) {
+        StepDraft draft = draft();
+        draft.position = Optional.of(newPosition);
+        draft.hold = Optional.of(newHold);
+        return draft.step();
+    }
+
     /** A copy to be changed cell by cell. */
     public StepDraft draft() {
         StepDraft draft = StepDraft.of(count, foot, placement);

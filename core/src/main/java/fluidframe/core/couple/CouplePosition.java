@@ -36,6 +36,9 @@ public enum CouplePosition {
     BACK_TO_BACK("back to back", 8, 8, 0, -0.45),
     TURNING_ALONE("turning alone", 0, 15, 0, 0.75, "apart", "solo turn");
 
+    /** Elbows bent and held low, from the middle of one body to that of the other. */
+    private static final double BOTH_HANDS_METRES = 0.65;
+
     private static final CouplePosition[][] MIRRORED = {
         {PROMENADE, COUNTER_PROMENADE},
         {OUTSIDE_RIGHT, OUTSIDE_LEFT},
@@ -103,6 +106,19 @@ public enum CouplePosition {
     /** Metres from his centre to hers in the direction he faces. */
     public double ahead() {
         return ahead;
+    }
+
+    /**
+     * Metres from his centre to hers in the direction he faces, as the hold has it: with both pairs of hands joined the couple
+     * stands at half an arm, with one pair or none at the length of it.
+     */
+    public double ahead(Hold hold) {
+        return this == OPEN_FACING && hold == Hold.DOUBLE ? BOTH_HANDS_METRES : ahead;
+    }
+
+    /** Metres between the two centres, as the hold has it. */
+    public double distance(Hold hold) {
+        return Math.hypot(right, ahead(hold));
     }
 
     /** Whether the partners look at each other, so that they step on opposite feet and mirror each other. */

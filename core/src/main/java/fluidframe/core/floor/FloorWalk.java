@@ -102,7 +102,7 @@ public final class FloorWalk {
             }
             if (hisRow != null && herRow != null) {
                 moment.target = Walk.partnerOffset(
-                        Walk.reach(hisRow, herRow), hisRow.body().sixteenths() + leg.rotation());
+                        Walk.reach(hisRow, herRow), hisRow.hold(), hisRow.body().sixteenths() + leg.rotation());
                 moment.give = give(hisRow, herRow);
             }
             moments.add(moment);
@@ -137,7 +137,9 @@ public final class FloorWalk {
         CouplePosition position = first.positions().before(Beats.ZERO);
         boolean solo = first.of(Role.MAN).isEmpty() || first.of(Role.LADY).isEmpty();
         double facing = first.of(Role.MAN).start().sixteenths() + legs.get(0).rotation();
-        Point apart = solo ? Point.ORIGIN : Walk.partnerOffset(position, facing);
+        Point apart = solo
+                ? Point.ORIGIN
+                : Walk.partnerOffset(position, first.chart().start().hold(), facing);
         fit(apart);
         return place(start, apart);
     }

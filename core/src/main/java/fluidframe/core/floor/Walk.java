@@ -1,6 +1,7 @@
 package fluidframe.core.floor;
 
 import fluidframe.core.couple.CouplePosition;
+import fluidframe.core.couple.Hold;
 import fluidframe.core.couple.Role;
 import fluidframe.core.direction.Direction;
 import fluidframe.core.ledger.LedgerRow;
@@ -142,8 +143,8 @@ final class Walk {
     }
 
     /** Where the lady's centre should be from the man's, with his body facing {@code manBody} sixteenths from x. */
-    static Point partnerOffset(CouplePosition position, double manBody) {
-        return Point.polar(position.ahead(), manBody).plus(Point.polar(position.right(), manBody + 4));
+    static Point partnerOffset(CouplePosition position, Hold hold, double manBody) {
+        return Point.polar(position.ahead(hold), manBody).plus(Point.polar(position.right(), manBody + 4));
     }
 
     /** The position whose distance a row asks for: a step outside partner is beside, whatever the couple position. */

@@ -1,5 +1,6 @@
 package fluidframe.core.link;
 
+import fluidframe.core.chart.Ending;
 import fluidframe.core.chart.Finish;
 import fluidframe.core.count.Beats;
 import fluidframe.core.couple.CouplePosition;
@@ -22,6 +23,7 @@ import fluidframe.core.step.Foot;
  * @param finish how the figure may end besides
  * @param turnSide 1 if its last turn is to the right, -1 to the left, 0 if it does not turn
  * @param travel direction of travel over the last bar in sixteenths clockwise from the line of dance; NaN if on the spot
+ * @param mayEndOtherwise whether the last step can be danced so much nearer or wider that a hold is closed or opened
  * @param nextBeat the beat of the bar on which the next figure would begin, from 0
  */
 public record Arrival(
@@ -34,6 +36,7 @@ public record Arrival(
         Finish finish,
         int turnSide,
         double travel,
+        boolean mayEndOtherwise,
         Beats nextBeat) {
 
     /** The state after a figure that began {@code startBeat} beats into a bar, turned by so many sixteenths as a whole. */
@@ -55,6 +58,7 @@ public record Arrival(
                 danced.chart().finish(),
                 lastTurnSide(ledger),
                 travel.sixteenths() + rotation,
+                Nearness.mayEndOtherwise(danced.chart()),
                 startBeat.plus(danced.length()).remainder(danced.chart().dance().bar()));
     }
 
@@ -94,6 +98,23 @@ public record Arrival(
                 finish,
                 turnSide,
                 travel + sixteenths,
+                mayEndOtherwise,
+                nextBeat);
+    }
+
+    /** The same state had the last step been danced nearer or wider. */
+    Arrival ended(Ending ending) {
+        return new Arrival(
+                man,
+                lady,
+                manFree,
+                ladyFree,
+                ending.position().orElse(position),
+                ending.hold().orElse(hold),
+                finish,
+                turnSide,
+                travel,
+                mayEndOtherwise,
                 nextBeat);
     }
 

@@ -4,6 +4,7 @@ import fluidframe.core.chart.Chart;
 import fluidframe.core.chart.FigureUse;
 import fluidframe.core.chart.Step;
 import fluidframe.core.count.Beats;
+import fluidframe.core.count.Dance;
 import fluidframe.core.couple.Role;
 import fluidframe.core.direction.Direction;
 import fluidframe.core.floor.FloorPlan;
@@ -103,27 +104,45 @@ public final class Danceable {
         return rotations;
     }
 
-    /** The way the couple travels over the last bar, in metres, as charted; nowhere if his last step stops it. */
+    /**
+     * The way he goes as the figure ends, in metres, as charted: that of the last step, or, where a close ends a bar of
+     * swing, that of the last step forward or back before it, since a close alone does not turn the swing about. Nowhere if
+     * something stops it.
+     */
     Point lastTravel() {
         if (endsStopped()) return Point.ORIGIN;
-        FloorPlan floor = sheet.floor();
+        List<Footfall> falls = sheet.floor().of(Role.MAN);
+        List<Step> his = chart().man();
         double from = chart().length().toDouble() - chart().dance().beatsPerBar();
-        List<Footfall> falls = floor.of(Role.MAN);
-        Point before = floor.startMan();
-        for (Footfall fall : falls) if (fall.onset() < from) before = fall.centre();
-        return falls.isEmpty()
-                ? Point.ORIGIN
-                : falls.get(falls.size() - 1).centre().minus(before);
+        Point aside = Point.ORIGIN;
+        for (int i = his.size() - 1; i >= 0; i--) {
+            if (falls.get(i).onset() < from) break;
+            Placement.Kind kind = his.get(i).placement().kind();
+            if (!kind.travels()) continue;
+            Point before = i == 0 ? sheet.floor().startMan() : falls.get(i - 1).centre();
+            Point way = falls.get(i).centre().minus(before);
+            if (i == his.size() - 1 || kind != Placement.Kind.SIDE) return way;
+            aside = way;
+        }
+        return aside;
     }
 
-    /** Whether he checks, waits with a foot drawn, or crosses behind as in a whisk, so that any direction may follow. */
+    /** Whether he checks, waits with a foot drawn, turns on the spot, or crosses behind as in a whisk, so that any direction may follow. */
     private boolean endsStopped() {
         List<Step> his = chart().man();
         if (his.isEmpty()) return false;
-        Placement last = his.get(his.size() - 1).placement();
-        return last.qualifiers().contains(Placement.Qualifier.CHECKED)
-                || last.kind() == Placement.Kind.CROSS_BEHIND
-                || his.get(his.size() - 1).weightTaken() == Weight.NONE;
+        Step last = his.get(his.size() - 1);
+        Placement placed = last.placement();
+        return placed.qualifiers().contains(Placement.Qualifier.CHECKED)
+                || placed.kind() == Placement.Kind.CROSS_BEHIND
+                || placed.kind() == Placement.Kind.CLOSE && closesStill()
+                || last.turn().kind().turnsOnStandingFoot() && last.turn().sixteenths() != 0
+                || last.weightTaken() == Weight.NONE;
+    }
+
+    /** In tango nothing swings, and the boxes of the American dances come to rest over closed feet. */
+    private boolean closesStill() {
+        return figure.dance() == Dance.TANGO || figure.dance().style() == Dance.Style.AMERICAN;
     }
 
     /** Metres along the line of dance from his first place to his last, turned by so many sixteenths as a whole. */

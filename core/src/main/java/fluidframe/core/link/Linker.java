@@ -1,6 +1,7 @@
 package fluidframe.core.link;
 
 import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.Ending;
 import fluidframe.core.chart.Step;
 import fluidframe.core.count.Beats;
 import fluidframe.core.count.Count;
@@ -15,6 +16,7 @@ import fluidframe.core.step.Foot;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -32,6 +34,27 @@ public final class Linker {
 
     /** Whether {@code next} may follow from this state. */
     public static Link link(Arrival arrival, Danceable next) {
+        List<Condition> conditions = conditions(arrival, next);
+        boolean hard = conditions.stream().allMatch(Condition::holds);
+        Ending ending = hard ? Ending.AS_CHARTED : Nearness.ending(arrival, next.chart());
+        Condition aligned = alignment(arrival, next);
+        conditions.add(aligned);
+        Link.Verdict verdict;
+        List<Adjustment> adjustments = List.of();
+        if (hard && aligned.holds()) {
+            verdict = Link.Verdict.YES;
+        } else {
+            boolean mendable = hard
+                    || ending != Ending.AS_CHARTED
+                            && conditions(arrival.ended(ending), next).stream().allMatch(Condition::holds);
+            if (mendable) adjustments = adjustments(arrival.ended(ending), next, ending);
+            verdict = adjustments.isEmpty() ? Link.Verdict.NO : Link.Verdict.YES_IF;
+        }
+        return new Link(verdict, conditions, adjustments, rotation(arrival, next));
+    }
+
+    /** Everything but the alignment. */
+    private static List<Condition> conditions(Arrival arrival, Danceable next) {
         List<Condition> conditions = new ArrayList<>();
         for (Role role : Role.values()) conditions.add(foot(arrival, next, role));
         conditions.add(position(arrival, next.chart()));
@@ -39,13 +62,7 @@ public final class Linker {
         conditions.add(outside(arrival, next.chart()));
         conditions.add(beat(arrival.nextBeat(), next.chart()));
         conditions.add(travel(arrival, next));
-        boolean hard = conditions.stream().allMatch(Condition::holds);
-        conditions.add(alignment(arrival, next));
-        boolean aligned = conditions.get(conditions.size() - 1).holds();
-        List<Adjustment> adjustments = hard && !aligned ? adjustments(arrival, next) : List.of();
-        Link.Verdict verdict =
-                hard && aligned ? Link.Verdict.YES : adjustments.isEmpty() ? Link.Verdict.NO : Link.Verdict.YES_IF;
-        return new Link(verdict, conditions, adjustments, rotation(arrival, next));
+        return conditions;
     }
 
     /** After a free element only the music can be judged: whether the figure may begin on this beat of the bar. */
@@ -61,8 +78,9 @@ public final class Linker {
             List<Step> steps = next.chart().steps(role);
             if (!steps.isEmpty() && steps.get(0).foot() != arrival.free(role)) return false;
         }
-        return position(arrival, next.chart()).holds()
-                && hold(arrival, next.chart()).holds();
+        Arrival ended = arrival.ended(Nearness.ending(arrival, next.chart()));
+        return position(ended, next.chart()).holds()
+                && hold(ended, next.chart()).holds();
     }
 
     private static Condition foot(Arrival arrival, Danceable next, Role role) {
@@ -81,7 +99,7 @@ public final class Linker {
     private static Condition position(Arrival arrival, Chart next) {
         CouplePosition left = arrival.position();
         CouplePosition wanted = next.start().position();
-        boolean opens = left != wanted && regroups(arrival, next);
+        boolean opens = left != wanted && Nearness.reaches(arrival, next);
         // Outside belongs to the step and not to the couple: the next figure takes her in line, or outside once more.
         boolean steppedAside = wanted == CouplePosition.CLOSED
                 && left.isAside()
@@ -92,24 +110,27 @@ public final class Linker {
                 left.toString(),
                 wanted.toString(),
                 "The couple is left in " + left + " position and the figure begins in " + wanted + " position"
-                        + (opens ? ", which the last step before it can reach." : "."));
+                        + (opens ? ", which the last step before it can reach." : tooFar(arrival, next)));
     }
 
-    /**
-     * Whether the couple may change between closed and open facing on the way. Latin couples do on any last side step or
-     * chasse, as long as a hand stays joined; in body contact the distance is part of the figure.
-     */
-    private static boolean regroups(Arrival arrival, Chart next) {
-        return next.dance().family() == Dance.Family.LATIN
-                && arrival.position().isFaceToFace()
-                && next.start().position().isFaceToFace()
-                && arrival.hold().canBecome(next.start().hold());
+    /** Says by how much, where both face and only the distance is in the way. */
+    private static String tooFar(Arrival arrival, Chart next) {
+        CouplePosition wanted = next.start().position();
+        if (next.dance().family() != Dance.Family.LATIN
+                || arrival.position() == wanted
+                || !arrival.position().isFaceToFace()
+                || !wanted.isFaceToFace()) return ".";
+        return String.format(
+                Locale.ROOT,
+                ": they stand %.2f m apart and would have to be %.2f m.",
+                arrival.position().distance(arrival.hold()),
+                wanted.distance(next.start().hold()));
     }
 
     private static Condition hold(Arrival arrival, Chart next) {
         Hold left = arrival.hold();
         Hold wanted = next.start().hold();
-        boolean changes = left != wanted && regroups(arrival, next);
+        boolean changes = left != wanted && Nearness.reaches(arrival, next);
         return new Condition(
                 Condition.Kind.HOLD,
                 left == wanted || changes,
@@ -159,7 +180,8 @@ public final class Linker {
         double first = Travel.of(next.firstTravel()).sixteenths() + rotation(arrival, next);
         // A Latin step goes aside and back as a matter of course; only a couple that swings on cannot turn about.
         boolean swings = next.chart().dance().family() != Dance.Family.LATIN;
-        boolean reverses = swings && Travel.reverses(arrival.travel(), first);
+        boolean checked = next.chart().start().fromCheck();
+        boolean reverses = swings && !checked && Travel.reverses(arrival.travel(), first);
         return new Condition(
                 Condition.Kind.TRAVEL,
                 !reverses,
@@ -168,7 +190,9 @@ public final class Linker {
                 reverses
                         ? "The couple is travelling " + named(arrival.travel()) + " and the first step would go "
                                 + named(first) + ", back the way it came, without a checked step between."
-                        : "The direction of travel can go on.");
+                        : checked
+                                ? "The step before is checked, as the figure asks."
+                                : "The direction of travel can go on.");
     }
 
     private static String named(double travel) {
@@ -222,7 +246,7 @@ public final class Linker {
                 || ledger.of(Role.LADY).start().plus(rotation).equals(arrival.lady());
     }
 
-    private static List<Adjustment> adjustments(Arrival arrival, Danceable next) {
+    private static List<Adjustment> adjustments(Arrival arrival, Danceable next, Ending ending) {
         List<Adjustment> found = new ArrayList<>();
         int less = arrival.turnSide() == 0 ? 0 : arrival.finish().lessSixteenths();
         int more = arrival.turnSide() == 0 ? 0 : arrival.finish().moreSixteenths();
@@ -231,7 +255,9 @@ public final class Linker {
             for (boolean corner : new boolean[] {false, true}) {
                 Arrival adjusted = arrival.withMoreTurn(turn);
                 if (corner) adjusted = adjusted.afterCorner();
-                if (fits(adjusted, next) && travel(adjusted, next).holds()) found.add(new Adjustment(corner, turn));
+                if (fits(adjusted, next) && travel(adjusted, next).holds()) {
+                    found.add(new Adjustment(corner, turn, ending));
+                }
             }
         }
         found.sort(Comparator.comparingInt(Adjustment::cost));

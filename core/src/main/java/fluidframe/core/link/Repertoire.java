@@ -134,11 +134,11 @@ public final class Repertoire {
 
     /** One of them with the last turn as asked; empty if there is no such figure, part or variant. */
     public Optional<Danceable> find(String figureId, FigureUse use) {
-        FigureUse plain = use.withLastTurn(0);
+        FigureUse plain = use.plain();
         Optional<Danceable> found = usesOf.getOrDefault(figureId, List.of()).stream()
                 .filter(d -> d.use().equals(plain))
                 .findFirst();
-        if (found.isPresent() && use.lastTurnSixteenths() == 0) return found;
+        if (found.isPresent() && use.equals(plain)) return found;
         return chart(figureId)
                 .filter(use::existsIn)
                 .filter(chart -> !chart.man().isEmpty() && !chart.lady().isEmpty())

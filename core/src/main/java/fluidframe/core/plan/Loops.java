@@ -1,5 +1,6 @@
 package fluidframe.core.plan;
 
+import fluidframe.core.chart.Ending;
 import fluidframe.core.routine.PlacedFigure;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -128,7 +129,7 @@ public final class Loops {
     }
 
     private static boolean asItStands(PlanGraph.Edge edge) {
-        return edge.adjusted().lastTurnSixteenths() == 0;
+        return edge.adjusted().lastTurnSixteenths() == 0 && edge.adjusted().ending() == Ending.AS_CHARTED;
     }
 
     /** How long it takes from the beginning of each place to the beginning of the target. */

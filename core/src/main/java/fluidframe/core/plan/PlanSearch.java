@@ -1,5 +1,7 @@
 package fluidframe.core.plan;
 
+import fluidframe.core.chart.Ending;
+import fluidframe.core.link.Adjustment;
 import fluidframe.core.routine.PlacedFigure;
 import java.math.BigInteger;
 import java.util.ArrayList;
@@ -138,6 +140,7 @@ final class PlanSearch {
                 || Arrays.stream(graph.edges(node))
                         .anyMatch(edge -> edge.to() == mustLeadTo
                                 && edge.adjusted().lastTurnSixteenths() == 0
+                                && edge.adjusted().ending() == Ending.AS_CHARTED
                                 && (course.isFree() || edge.adjusted().corner()));
     }
 
@@ -237,11 +240,14 @@ final class PlanSearch {
                 Arrays.stream(found.nodes()).mapToObj(graph::node).toArray(PlanGraph.Node[]::new);
         for (int i = 0; i < nodes.length; i++) {
             boolean corner = i > 0 && found.edges()[i - 1].adjusted().corner();
-            int lastTurn =
-                    i < found.edges().length ? found.edges()[i].adjusted().lastTurnSixteenths() : 0;
+            Adjustment adjusted = i < found.edges().length ? found.edges()[i].adjusted() : Adjustment.NONE;
             figures.add(new PlacedFigure(
                     graph.figures().get(nodes[i].figure()),
-                    nodes[i].place().danced().use().withLastTurn(lastTurn),
+                    nodes[i].place()
+                            .danced()
+                            .use()
+                            .withLastTurn(adjusted.lastTurnSixteenths())
+                            .withEnding(adjusted.ending()),
                     corner));
         }
         Composition.Parts parts = score.parts(nodes, found.edges());

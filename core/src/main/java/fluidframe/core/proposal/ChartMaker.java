@@ -40,7 +40,7 @@ public final class ChartMaker {
         Hold hold = dance.family() == Dance.Family.LATIN ? Hold.CLOSED_NO_CONTACT : Hold.CLOSED_CONTACT;
         return plain(
                 identity(dance, name, ""),
-                new Start(CouplePosition.CLOSED, hold, List.of(), false),
+                new Start(CouplePosition.CLOSED, hold, List.of(), false, false),
                 List.of(man),
                 List.of());
     }
@@ -76,7 +76,8 @@ public final class ChartMaker {
                 chart.start().position().mirrored(),
                 chart.start().hold().mirrored(),
                 chart.start().entries().stream().map(Alignment::mirrored).toList(),
-                chart.start().outsideAllowed());
+                chart.start().outsideAllowed(),
+                chart.start().fromCheck());
         return plain(
                 identity(
                         chart.dance(),

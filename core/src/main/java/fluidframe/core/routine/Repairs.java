@@ -47,7 +47,9 @@ final class Repairs {
         List<Repair> found = new ArrayList<>(otherwise());
         found.addAll(between());
         if (found.isEmpty()) found.addAll(twoBetween());
-        found.sort(Comparator.comparingDouble((Repair repair) -> Math.abs(repair.beats())));
+        // What is there danced otherwise changes less than anything put between.
+        found.sort(Comparator.comparing((Repair repair) -> repair.kind() == Repair.Kind.BETWEEN)
+                .thenComparingDouble(repair -> Math.abs(repair.beats())));
         return found;
     }
 
@@ -75,10 +77,26 @@ final class Repairs {
                     && !other.use().equals(before.danced().use())
                     && leadsInto(other)) {
                 Arrival arrival = Arrival.after(other, before.rotation(), before.start());
-                if (holds(into(arrival, after))) found.add(repair(Repair.Kind.BEFORE, List.of(other), before.danced()));
+                Link link = into(arrival, after);
+                if (holds(link)) found.add(repair(Repair.Kind.BEFORE, List.of(other), before.danced()));
+                else if (link.verdict() == Link.Verdict.YES_IF)
+                    adjusted(other, link).ifPresent(found::add);
             }
         }
         return found;
+    }
+
+    /** The other way with a little more or less turn, or nearer at its end, where that settles the join without a corner. */
+    private Optional<Repair> adjusted(Danceable other, Link link) {
+        return link.adjustments().stream()
+                .filter(adjustment -> !adjustment.corner())
+                .findFirst()
+                .map(adjustment -> Danceable.of(
+                        other.figure(),
+                        other.use()
+                                .withLastTurn(adjustment.lastTurnSixteenths())
+                                .withEnding(adjustment.ending())))
+                .map(danced -> repair(Repair.Kind.BEFORE, List.of(danced), before.danced()));
     }
 
     private boolean leadsInto(Danceable other) {

@@ -1,5 +1,6 @@
 package fluidframe.core.routine;
 
+import fluidframe.core.chart.Ending;
 import fluidframe.core.count.Beats;
 import fluidframe.core.count.Dance;
 import fluidframe.core.couple.Role;
@@ -7,6 +8,7 @@ import fluidframe.core.direction.Direction;
 import fluidframe.core.floor.FloorPlan;
 import fluidframe.core.floor.FloorWalk;
 import fluidframe.core.floor.Stride;
+import fluidframe.core.link.Adjustment;
 import fluidframe.core.link.Arrival;
 import fluidframe.core.link.Customary;
 import fluidframe.core.link.Danceable;
@@ -279,7 +281,8 @@ public final class RoutineWork {
         Arrival end = arrivalAfter(last());
         Link link = Linker.link(end, blocks.get(0).danced());
         if (link.verdict() == Link.Verdict.YES) return Optional.of(link);
-        boolean withCorner = link.adjustments().stream().anyMatch(a -> a.lastTurnSixteenths() == 0 && a.corner());
+        boolean withCorner =
+                link.adjustments().stream().anyMatch(a -> a.equals(new Adjustment(true, 0, Ending.AS_CHARTED)));
         return withCorner
                 ? Optional.of(Linker.link(end.afterCorner(), blocks.get(0).danced()))
                 : Optional.empty();

@@ -3,6 +3,7 @@ package fluidframe.core.link;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fluidframe.core.TestChart;
+import fluidframe.core.chart.Ending;
 import fluidframe.core.chart.FigureUse;
 import fluidframe.core.chart.Finish;
 import fluidframe.core.couple.CouplePosition;
@@ -40,7 +41,7 @@ class LinkerTest {
     void findsTheCornerThatMakesAnAlignmentPossible() {
         Link link = Linker.link(of(TestChart.naturalTurn()), of(TestChart.naturalTurn()));
         assertThat(link.verdict()).isEqualTo(Link.Verdict.YES_IF);
-        assertThat(link.adjustments()).first().isEqualTo(new Adjustment(true, 0));
+        assertThat(link.adjustments()).first().isEqualTo(new Adjustment(true, 0, Ending.AS_CHARTED));
         assertThat(link.obstacles())
                 .singleElement()
                 .extracting(Condition::reason)
@@ -58,7 +59,7 @@ class LinkerTest {
                 .with(Role.LADY, 2, "align", "backing LOD")
                 .with(Role.LADY, 3, "align", "backing LOD");
         assertThat(Linker.link(of(before), of(after)).adjustments())
-                .containsExactly(new Adjustment(false, 2), new Adjustment(true, -2));
+                .containsExactly(new Adjustment(false, 2, Ending.AS_CHARTED), new Adjustment(true, -2));
         assertThat(Linker.link(of(before), of(after)).adjustments().get(1).words())
                 .isEqualTo("turn 1/8 less at the end of the figure before and take the corner here");
         assertThat(Linker.link(of(TestChart.naturalTurn()), of(after)).verdict())

@@ -140,7 +140,8 @@ public final class ChartReader {
                 cells.read(start, "/start", "position", CouplePosition::parse, CouplePosition.CLOSED),
                 cells.read(start, "/start", "hold", Hold::parse, Hold.CLOSED_CONTACT),
                 cells.list(start, "/start", "entries", Alignment::parse),
-                start.path("outside").asBoolean(false));
+                start.path("outside").asBoolean(false),
+                start.path("fromCheck").asBoolean(false));
     }
 
     private OptionalInt total(JsonNode root, String role) {

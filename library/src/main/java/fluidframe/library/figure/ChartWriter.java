@@ -111,6 +111,7 @@ public final class ChartWriter {
         node.put("hold", start.hold().toString());
         words(node, "entries", start.entries());
         if (start.outsideAllowed()) node.put("outside", true);
+        if (start.fromCheck()) node.put("fromCheck", true);
     }
 
     private static void rows(ObjectNode object, String key, List<Step> steps) {

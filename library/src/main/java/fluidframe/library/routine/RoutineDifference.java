@@ -1,5 +1,6 @@
 package fluidframe.library.routine;
 
+import fluidframe.core.chart.Ending;
 import fluidframe.core.chart.FigureUse;
 import fluidframe.core.direction.TurnText;
 import fluidframe.core.routine.Placed;
@@ -84,6 +85,8 @@ public final class RoutineDifference {
         if (use.lastTurnSixteenths() != 0) words.append(", ").append(turn(use.lastTurnSixteenths()));
         if (use.times() > 1) words.append(", ").append(use.times()).append(" times");
         if (use.otherFoot()) words.append(", to the other side");
+        if (use.ending() != Ending.AS_CHARTED) words.append(", ended ").append(use.ending());
+        if (!use.options().isEmpty()) words.append(", danced ").append(String.join(" and ", use.options()));
         figure.timing().ifPresent(timing -> words.append(", counted ").append(timing));
         if (figure.corner()) words.append(", after the corner");
         return words.toString();

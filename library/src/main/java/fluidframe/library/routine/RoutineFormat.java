@@ -3,6 +3,7 @@ package fluidframe.library.routine;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import fluidframe.core.chart.Ending;
 import fluidframe.core.chart.FigureUse;
 import fluidframe.core.count.Beats;
 import fluidframe.core.count.Dance;
@@ -16,6 +17,7 @@ import fluidframe.core.routine.Routine;
 import fluidframe.library.text.Cells;
 import fluidframe.library.text.Difference;
 import fluidframe.library.text.Format;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -66,6 +68,12 @@ public final class RoutineFormat extends Format<Routine> {
         return Optional.of(object.path(key).asText("")).filter(word -> !word.isBlank());
     }
 
+    private static List<String> words(JsonNode object, String key) {
+        List<String> words = new ArrayList<>();
+        object.path(key).forEach(word -> words.add(word.asText()));
+        return words;
+    }
+
     private static Routine.Place place(JsonNode place, int number) {
         return new Routine.Place(
                 placed(place, number),
@@ -87,7 +95,9 @@ public final class RoutineFormat extends Format<Routine> {
                 word(place, "part"),
                 place.path("lastTurn").asInt(0),
                 Math.max(1, place.path("times").asInt(1)),
-                place.path("otherFoot").asBoolean(false));
+                place.path("otherFoot").asBoolean(false),
+                word(place, "ending").map(Ending::parse).orElse(Ending.AS_CHARTED),
+                words(place, "options"));
         return new PlacedFigure(figure, use, place.path("corner").asBoolean(false), word(place, "timing"));
     }
 
@@ -138,6 +148,11 @@ public final class RoutineFormat extends Format<Routine> {
         if (figure.corner()) object.put("corner", true);
         if (use.times() > 1) object.put("times", use.times());
         if (use.otherFoot()) object.put("otherFoot", true);
+        if (use.ending() != Ending.AS_CHARTED) object.put("ending", use.ending().toString());
+        if (!use.options().isEmpty()) {
+            var options = object.putArray("options");
+            use.options().forEach(options::add);
+        }
         figure.timing().ifPresent(timing -> object.put("timing", timing));
         return object;
     }

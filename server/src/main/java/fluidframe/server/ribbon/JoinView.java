@@ -2,6 +2,7 @@ package fluidframe.server.ribbon;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.databind.JsonNode;
+import fluidframe.core.chart.Ending;
 import fluidframe.core.link.Adjustment;
 import fluidframe.core.link.Condition;
 import fluidframe.core.link.Danceable;
@@ -42,10 +43,21 @@ record JoinView(
         }
     }
 
-    /** What would make the join possible: the corner before the figure, or another last turn of the figure before it. */
-    record AdjustmentView(String words, boolean corner, int lastTurn) {
+    /** What would make the join possible: the corner before the figure, or the figure before it ended otherwise. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    record AdjustmentView(
+            String words,
+            boolean corner,
+            int lastTurn,
+            @Nullable String ending) {
         static AdjustmentView of(Adjustment adjustment) {
-            return new AdjustmentView(adjustment.words(), adjustment.corner(), adjustment.lastTurnSixteenths());
+            return new AdjustmentView(
+                    adjustment.words(),
+                    adjustment.corner(),
+                    adjustment.lastTurnSixteenths(),
+                    adjustment.ending() == Ending.AS_CHARTED
+                            ? null
+                            : adjustment.ending().toString());
         }
     }
 
