@@ -23,6 +23,7 @@ import fluidframe.core.step.Foot;
  * @param finish how the figure may end besides
  * @param turnSide 1 if its last turn is to the right, -1 to the left, 0 if it does not turn
  * @param travel direction of travel over the last bar in sixteenths clockwise from the line of dance; NaN if on the spot
+ * @param outside whether his last step was taken forward outside the partner, so that it can be checked
  * @param mayEndOtherwise whether the last step can be danced so much nearer or wider that a hold is closed or opened
  * @param nextBeat the beat of the bar on which the next figure would begin, from 0
  */
@@ -36,6 +37,7 @@ public record Arrival(
         Finish finish,
         int turnSide,
         double travel,
+        boolean outside,
         boolean mayEndOtherwise,
         Beats nextBeat) {
 
@@ -58,6 +60,7 @@ public record Arrival(
                 danced.chart().finish(),
                 lastTurnSide(ledger),
                 travel.sixteenths() + rotation,
+                danced.endsOutside(),
                 Nearness.mayEndOtherwise(danced.chart()),
                 startBeat.plus(danced.length()).remainder(danced.chart().dance().bar()));
     }
@@ -98,6 +101,7 @@ public record Arrival(
                 finish,
                 turnSide,
                 travel + sixteenths,
+                outside,
                 mayEndOtherwise,
                 nextBeat);
     }
@@ -114,6 +118,7 @@ public record Arrival(
                 finish,
                 turnSide,
                 travel,
+                outside,
                 mayEndOtherwise,
                 nextBeat);
     }

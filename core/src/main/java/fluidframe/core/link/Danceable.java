@@ -7,11 +7,13 @@ import fluidframe.core.count.Beats;
 import fluidframe.core.count.Dance;
 import fluidframe.core.couple.Role;
 import fluidframe.core.direction.Direction;
+import fluidframe.core.direction.Turn;
 import fluidframe.core.floor.FloorPlan;
 import fluidframe.core.floor.Footfall;
 import fluidframe.core.floor.Point;
 import fluidframe.core.ledger.Ledger;
 import fluidframe.core.rule.Sheet;
+import fluidframe.core.step.Foot;
 import fluidframe.core.step.Placement;
 import fluidframe.core.step.Weight;
 import java.util.LinkedHashSet;
@@ -110,6 +112,7 @@ public final class Danceable {
      * something stops it.
      */
     Point lastTravel() {
+        if (endsPivoting()) return afterPivot();
         if (endsStopped()) return Point.ORIGIN;
         List<Footfall> falls = sheet.floor().of(Role.MAN);
         List<Step> his = chart().man();
@@ -121,7 +124,7 @@ public final class Danceable {
             if (!kind.travels()) continue;
             Point before = i == 0 ? sheet.floor().startMan() : falls.get(i - 1).centre();
             Point way = falls.get(i).centre().minus(before);
-            if (i == his.size() - 1 || kind != Placement.Kind.SIDE) return way;
+            if (i == his.size() - 1 || !kind.isAside()) return way;
             aside = way;
         }
         return aside;
@@ -136,8 +139,58 @@ public final class Danceable {
         return placed.qualifiers().contains(Placement.Qualifier.CHECKED)
                 || placed.kind() == Placement.Kind.CROSS_BEHIND
                 || placed.kind() == Placement.Kind.CLOSE && closesStill()
-                || last.turn().kind().turnsOnStandingFoot() && last.turn().sixteenths() != 0
+                || turnsAbout(last)
                 || last.weightTaken() == Weight.NONE;
+    }
+
+    private boolean endsPivoting() {
+        List<Step> his = chart().man();
+        if (his.isEmpty()) return false;
+        Step last = his.get(his.size() - 1);
+        return !last.isStep()
+                && last.turn().kind() == Turn.Kind.PIVOT
+                && last.turn().sixteenths() != 0;
+    }
+
+    /** A step back pivots to go forward, a step forward to go back; how far depends on the next step. */
+    private Point afterPivot() {
+        List<Step> steps = chart().man().stream().filter(Step::isStep).toList();
+        boolean wentBack = !steps.isEmpty()
+                && steps.get(steps.size() - 1).placement().kind().isBack();
+        double facing = ledger().of(Role.MAN).last().body().sixteenths();
+        return Point.polar(1, wentBack ? facing : facing + 8);
+    }
+
+    /** A swivel or a spin takes up the swing; a pivot carries it on. */
+    private static boolean turnsAbout(Step step) {
+        switch (step.turn().kind()) {
+            case SWIVEL, SPIRAL, SPIN, TWIST:
+                return step.turn().sixteenths() != 0;
+            default:
+                return false;
+        }
+    }
+
+    /** Whether his last step is one forward outside the partner, which can be checked. */
+    boolean endsOutside() {
+        List<Step> his = chart().man();
+        if (his.isEmpty()) return false;
+        Placement last = his.get(his.size() - 1).placement();
+        return last.kind().isForward() && last.has(Placement.Qualifier.OUTSIDE_PARTNER);
+    }
+
+    /** Whether his first step can be taken with the partner outside on his right: forward on the right foot or back on the left. */
+    boolean beginsOutsideRight() {
+        Step first = chart().man().get(0);
+        Placement.Kind kind = first.placement().kind();
+        return first.foot() == Foot.RIGHT ? !kind.isBack() : !kind.isForward();
+    }
+
+    /** The same on his left: forward on the left foot or back on the right. */
+    boolean beginsOutsideLeft() {
+        Step first = chart().man().get(0);
+        Placement.Kind kind = first.placement().kind();
+        return first.foot() == Foot.LEFT ? !kind.isBack() : !kind.isForward();
     }
 
     /** In tango nothing swings, and the boxes of the American dances come to rest over closed feet. */

@@ -57,9 +57,9 @@ public final class Linker {
     private static List<Condition> conditions(Arrival arrival, Danceable next) {
         List<Condition> conditions = new ArrayList<>();
         for (Role role : Role.values()) conditions.add(foot(arrival, next, role));
-        conditions.add(position(arrival, next.chart()));
+        conditions.add(position(arrival, next));
         conditions.add(hold(arrival, next.chart()));
-        conditions.add(outside(arrival, next.chart()));
+        conditions.add(outside(arrival, next));
         conditions.add(beat(arrival.nextBeat(), next.chart()));
         conditions.add(travel(arrival, next));
         return conditions;
@@ -79,8 +79,7 @@ public final class Linker {
             if (!steps.isEmpty() && steps.get(0).foot() != arrival.free(role)) return false;
         }
         Arrival ended = arrival.ended(Nearness.ending(arrival, next.chart()));
-        return position(ended, next.chart()).holds()
-                && hold(ended, next.chart()).holds();
+        return position(ended, next).holds() && hold(ended, next.chart()).holds();
     }
 
     private static Condition foot(Arrival arrival, Danceable next, Role role) {
@@ -96,14 +95,16 @@ public final class Linker {
                         + first.spoken() + ".");
     }
 
-    private static Condition position(Arrival arrival, Chart next) {
+    private static Condition position(Arrival arrival, Danceable danced) {
+        Chart next = danced.chart();
         CouplePosition left = arrival.position();
         CouplePosition wanted = next.start().position();
         boolean opens = left != wanted && Nearness.reaches(arrival, next);
         // Outside belongs to the step and not to the couple: the next figure takes her in line, or outside once more.
         boolean steppedAside = wanted == CouplePosition.CLOSED
                 && left.isAside()
-                && (next.start().outsideAllowed() || next.dance().family() == Dance.Family.LATIN);
+                && (next.dance().family() == Dance.Family.LATIN
+                        || next.start().outsideAllowed() && onThatSide(left, danced));
         return new Condition(
                 Condition.Kind.POSITION,
                 left == wanted || opens || steppedAside,
@@ -111,6 +112,11 @@ public final class Linker {
                 wanted.toString(),
                 "The couple is left in " + left + " position and the figure begins in " + wanted + " position"
                         + (opens ? ", which the last step before it can reach." : tooFar(arrival, next)));
+    }
+
+    /** Whether the first step goes past the partner on the side where she stands. */
+    private static boolean onThatSide(CouplePosition left, Danceable next) {
+        return left == CouplePosition.OUTSIDE_RIGHT ? next.beginsOutsideRight() : next.beginsOutsideLeft();
     }
 
     /** Says by how much, where both face and only the distance is in the way. */
@@ -140,9 +146,10 @@ public final class Linker {
                         + (changes ? ": facing each other, that is changed on the way." : "."));
     }
 
-    private static Condition outside(Arrival arrival, Chart next) {
+    private static Condition outside(Arrival arrival, Danceable danced) {
+        Chart next = danced.chart();
         boolean outside = arrival.finish().nextOutside();
-        boolean allowed = next.start().outsideAllowed();
+        boolean allowed = next.start().outsideAllowed() && danced.beginsOutsideRight();
         return new Condition(
                 Condition.Kind.OUTSIDE,
                 !outside || allowed,
@@ -180,7 +187,7 @@ public final class Linker {
         double first = Travel.of(next.firstTravel()).sixteenths() + rotation(arrival, next);
         // A Latin step goes aside and back as a matter of course; only a couple that swings on cannot turn about.
         boolean swings = next.chart().dance().family() != Dance.Family.LATIN;
-        boolean checked = next.chart().start().fromCheck();
+        boolean checked = next.chart().start().fromCheck() && arrival.outside();
         boolean reverses = swings && !checked && Travel.reverses(arrival.travel(), first);
         return new Condition(
                 Condition.Kind.TRAVEL,
@@ -248,11 +255,12 @@ public final class Linker {
 
     private static List<Adjustment> adjustments(Arrival arrival, Danceable next, Ending ending) {
         List<Adjustment> found = new ArrayList<>();
+        boolean[] corners = next.chart().dance().isMoving() ? new boolean[] {false, true} : new boolean[] {false};
         int less = arrival.turnSide() == 0 ? 0 : arrival.finish().lessSixteenths();
         int more = arrival.turnSide() == 0 ? 0 : arrival.finish().moreSixteenths();
         for (int turn = -less; turn <= more; turn++) {
             if (turn % 2 != 0) continue;
-            for (boolean corner : new boolean[] {false, true}) {
+            for (boolean corner : corners) {
                 Arrival adjusted = arrival.withMoreTurn(turn);
                 if (corner) adjusted = adjusted.afterCorner();
                 if (fits(adjusted, next) && travel(adjusted, next).holds()) {

@@ -8,6 +8,7 @@ import fluidframe.core.count.Beats;
 import fluidframe.core.count.Dance;
 import fluidframe.core.count.Rhythm;
 import fluidframe.core.couple.Role;
+import fluidframe.core.step.Placement;
 import java.util.List;
 
 /**
@@ -67,11 +68,6 @@ final class Nearness {
     }
 
     private static boolean goesAside(Step step) {
-        switch (step.placement().kind()) {
-            case SIDE, SIDE_SLIGHTLY_FORWARD, SIDE_SLIGHTLY_BACK, CLOSE:
-                return true;
-            default:
-                return false;
-        }
+        return step.placement().kind().isAside() || step.placement().kind() == Placement.Kind.CLOSE;
     }
 }

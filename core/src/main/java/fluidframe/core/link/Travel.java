@@ -6,8 +6,8 @@ import fluidframe.core.floor.Point;
 record Travel(double sixteenths) {
     /** Less than this in a step is dancing on the spot, which has no direction. */
     private static final double LEAST_METRES = 0.15;
-    /** Three eighths of a turn apart and more: what is left of the way between is not enough to swing round in. */
-    private static final double REVERSAL_SIXTEENTHS = 6.3;
+    /** A third of a turn apart and more: what is left of the way between is not enough to swing round in. */
+    private static final double REVERSAL_SIXTEENTHS = 5.4;
 
     static Travel of(Point way) {
         return new Travel(way.length() < LEAST_METRES ? Double.NaN : Math.atan2(way.y(), way.x()) * 8 / Math.PI);

@@ -64,6 +64,11 @@ public record Placement(Kind kind, Set<Qualifier> qualifiers) {
             return stride > 0 && this != POINT && this != FLICK;
         }
 
+        /** Whether it goes to the side, be it a little forward or back as well. */
+        public boolean isAside() {
+            return this == SIDE || this == SIDE_SLIGHTLY_FORWARD || this == SIDE_SLIGHTLY_BACK;
+        }
+
         public boolean isForward() {
             return this == FORWARD || this == FORWARD_ACROSS || this == DIAGONALLY_FORWARD;
         }

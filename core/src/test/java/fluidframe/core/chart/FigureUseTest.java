@@ -8,6 +8,7 @@ import fluidframe.core.check.RuleBook;
 import fluidframe.core.couple.CouplePosition;
 import fluidframe.core.couple.Role;
 import fluidframe.core.rule.Sheet;
+import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 

@@ -6,7 +6,9 @@ import fluidframe.core.TestChart;
 import fluidframe.core.chart.Ending;
 import fluidframe.core.chart.FigureUse;
 import fluidframe.core.chart.Finish;
+import fluidframe.core.count.Dance;
 import fluidframe.core.couple.CouplePosition;
+import fluidframe.core.couple.Hold;
 import fluidframe.core.couple.Role;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -59,7 +61,8 @@ class LinkerTest {
                 .with(Role.LADY, 2, "align", "backing LOD")
                 .with(Role.LADY, 3, "align", "backing LOD");
         assertThat(Linker.link(of(before), of(after)).adjustments())
-                .containsExactly(new Adjustment(false, 2, Ending.AS_CHARTED), new Adjustment(true, -2));
+                .containsExactly(
+                        new Adjustment(false, 2, Ending.AS_CHARTED), new Adjustment(true, -2, Ending.AS_CHARTED));
         assertThat(Linker.link(of(before), of(after)).adjustments().get(1).words())
                 .isEqualTo("turn 1/8 less at the end of the figure before and take the corner here");
         assertThat(Linker.link(of(TestChart.naturalTurn()), of(after)).verdict())
@@ -126,6 +129,72 @@ class LinkerTest {
                 of(backward));
         assertThat(obstacles(link)).containsExactly(Condition.Kind.TRAVEL);
         assertThat(link.obstacles().get(0).reason()).contains("back the way it came");
+    }
+
+    @Test
+    void aCloseAloneDoesNotTurnTheSwingAbout() {
+        TestChart backOnTheLeft = TestChart.of("back-on-the-left", """
+                man  | 1 | L | back    | backing DWA | | TH | commence at end, NFR | |
+                lady | 1 | R | forward | facing DWA  | | HT | commence at end      | |
+                """);
+        assertThat(obstacles(Linker.link(of(TestChart.closedChange()), of(backOnTheLeft))))
+                .containsExactly(Condition.Kind.TRAVEL);
+        assertThat(obstacles(Linker.link(
+                        of(TestChart.closedChange().with(Role.MAN, 3, "place", "closes checked")), of(backOnTheLeft))))
+                .isEmpty();
+    }
+
+    @Test
+    void aFigureMayAskForACheckOfAStepOutsideThePartner() {
+        TestChart swivel = TestChart.of("swivel", """
+                man  | 1 | L | back    | backing DWA | | TH | | |
+                lady | 1 | R | forward | facing DWA  | | HT | | |
+                """);
+        TestChart outside = TestChart.closedChange()
+                .with(Role.MAN, 3, "place", "forward outside partner")
+                .with(Role.LADY, 3, "place", "back partner outside");
+        assertThat(obstacles(Linker.link(of(outside), of(swivel)))).contains(Condition.Kind.TRAVEL);
+        assertThat(obstacles(Linker.link(of(outside), of(swivel.fromCheck())))).doesNotContain(Condition.Kind.TRAVEL);
+        assertThat(obstacles(Linker.link(of(TestChart.closedChange()), of(swivel))))
+                .contains(Condition.Kind.TRAVEL);
+    }
+
+    @Test
+    void armsLengthIsNotAClosedHoldUnlessTheLastStepBringsThemTogether() {
+        TestChart away =
+                TestChart.latinBasic().startingIn(CouplePosition.OPEN_FACING).holding(Hold.LEFT_TO_RIGHT);
+        Link byAChasse = Linker.link(of(away), of(closedHalf()));
+        assertThat(byAChasse.verdict()).isEqualTo(Link.Verdict.YES_IF);
+        assertThat(byAChasse.adjustments()).containsExactly(new Adjustment(false, 0, Ending.NEARER));
+        assertThat(byAChasse.adjustments().get(0).words())
+                .isEqualTo("dance the last step before it nearer, into closed hold");
+        Danceable nearer = Danceable.of(away.chart(), FigureUse.WHOLE.withEnding(Ending.NEARER));
+        assertThat(Linker.link(nearer, of(closedHalf())).verdict()).isEqualTo(Link.Verdict.YES);
+
+        TestChart apart = TestChart.latinBasic()
+                .startingIn(CouplePosition.OPEN_FACING)
+                .holding(Hold.LEFT_TO_RIGHT)
+                .with(Role.MAN, 5, "place", "back");
+        Link byAWalk = Linker.link(of(apart), of(closedHalf()));
+        assertThat(byAWalk.verdict()).isEqualTo(Link.Verdict.NO);
+        assertThat(byAWalk.obstacles().get(0).reason())
+                .isEqualTo("The couple is left in open facing position and the figure begins in closed position:"
+                        + " they stand 0.85 m apart and would have to be 0.35 m.");
+
+        TestChart bothHands =
+                TestChart.latinBasic().startingIn(CouplePosition.OPEN_FACING).holding(Hold.DOUBLE);
+        assertThat(Linker.link(of(bothHands), of(closedHalf())).verdict()).isEqualTo(Link.Verdict.YES);
+    }
+
+    private static TestChart closedHalf() {
+        return TestChart.of("closed-half", """
+                        man  | 2   | R | back            | facing wall   | | BF
+                        man  | 3   | L | replaces weight | facing wall   | | BF
+                        man  | 4.1 | R | side            | facing wall   | | BF
+                        lady | 2   | L | forward         | facing centre | | BF
+                        lady | 3   | R | replaces weight | facing centre | | BF
+                        lady | 4.1 | L | side            | facing centre | | BF
+                        """).dance(Dance.CHA_CHA).holding(Hold.CLOSED_NO_CONTACT);
     }
 
     @Test

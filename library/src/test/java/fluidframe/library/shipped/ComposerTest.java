@@ -210,7 +210,8 @@ class ComposerTest {
                                 figures.get(last).figureId(),
                                 figures.get(last)
                                         .use()
-                                        .withLastTurn(next.adjusted().lastTurnSixteenths()),
+                                        .withLastTurn(next.adjusted().lastTurnSixteenths())
+                                        .withEnding(next.adjusted().ending()),
                                 figures.get(last).corner()));
                 figures.add(placed(next.to(), next.adjusted().corner(), 0));
                 at = next.to();
