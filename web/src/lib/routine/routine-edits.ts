@@ -82,7 +82,10 @@ export function change(figures: Placed[], index: number, by: Partial<Placed>): P
 export function adjust(figures: Placed[], index: number, adjustment: Schemas['AdjustmentView']): Placed[] {
   return figures.map((placed, i) => {
     if (i === index) return { ...placed, corner: adjustment.corner ? !placed.corner : placed.corner };
-    if (i === index - 1) return { ...placed, lastTurn: (placed.lastTurn ?? 0) + adjustment.lastTurn };
+    if (i === index - 1) {
+      const turned = { ...placed, lastTurn: (placed.lastTurn ?? 0) + adjustment.lastTurn };
+      return adjustment.ending ? { ...turned, ending: adjustment.ending as Placed['ending'] } : turned;
+    }
     return placed;
   });
 }

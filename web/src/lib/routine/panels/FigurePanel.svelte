@@ -23,7 +23,14 @@
   function use(value: string) {
     const chosen = ways.find((other) => key(other.figure) === value);
     if (!chosen || !placed) return;
-    editor.replace({ from: index, to: index }, [{ ...chosen.figure, note: placed.note, accepted: placed.accepted }]);
+    const { note, accepted, options } = placed;
+    editor.replace({ from: index, to: index }, [{ ...chosen.figure, note, accepted, options }]);
+  }
+
+  function toggle(option: string) {
+    const danced = placed?.options ?? [];
+    const options = danced.includes(option) ? danced.filter((other) => other !== option) : [...danced, option];
+    editor.change(index, { options });
   }
 </script>
 
@@ -115,6 +122,34 @@
             >{/if}
         </select></label
       >
+      {#if block.endings.length > 0}
+        <label class="flex items-center justify-between gap-3"
+          >Near at its end <select
+            class={field}
+            value={placed.ending ?? ''}
+            onchange={(e) =>
+              editor.change(index, { ending: (e.currentTarget.value || undefined) as typeof placed.ending })}
+          >
+            <option value="">as charted</option>
+            {#each block.endings as ending (ending.id)}<option value={ending.id}>{ending.words}</option>{/each}
+          </select></label
+        >
+      {/if}
+      {#if block.options.length > 0}
+        <fieldset class="flex flex-col gap-1">
+          <legend class="text-soft">As other schools dance it</legend>
+          {#each block.options as option (option.id)}
+            <label class="flex items-start gap-2" title={settings.tell(option.says, false)}
+              ><input
+                type="checkbox"
+                class="mt-1"
+                checked={option.danced}
+                onchange={() => toggle(option.id)}
+              />{option.name}</label
+            >
+          {/each}
+        </fieldset>
+      {/if}
       {#if index > 0}<label class="flex items-center gap-2"
           ><input type="checkbox" checked={placed.corner} onchange={() => editor.toggleCorner(index)} /> after the corner,
           on the new line of dance</label

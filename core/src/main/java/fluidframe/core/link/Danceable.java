@@ -1,10 +1,12 @@
 package fluidframe.core.link;
 
 import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.Ending;
 import fluidframe.core.chart.FigureUse;
 import fluidframe.core.chart.Step;
 import fluidframe.core.count.Beats;
 import fluidframe.core.count.Dance;
+import fluidframe.core.couple.CouplePosition;
 import fluidframe.core.couple.Role;
 import fluidframe.core.direction.Direction;
 import fluidframe.core.direction.Turn;
@@ -87,6 +89,13 @@ public final class Danceable {
         return use.part()
                 .map(id -> figure.parts().stream().anyMatch(part -> part.id().equals(id) && part.from() == 1))
                 .orElse(true);
+    }
+
+    /** How near the partners may end besides as charted; none where the last steps leave no time or no way for it. */
+    public List<Ending> endings() {
+        if (!Nearness.mayEndOtherwise(use.withEnding(Ending.AS_CHARTED).of(figure))) return List.of();
+        CouplePosition last = ledger().positions().last();
+        return last.isFaceToFace() ? List.of(Ending.NEARER, Ending.WIDER) : List.of();
     }
 
     /**

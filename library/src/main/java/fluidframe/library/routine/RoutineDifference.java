@@ -92,6 +92,14 @@ public final class RoutineDifference {
         return words.toString();
     }
 
+    /** How its end differs from the chart: {@code "1/8 less turn at the end, ended nearer"}; empty as charted. */
+    public static String ended(FigureUse use) {
+        List<String> words = new ArrayList<>();
+        if (use.lastTurnSixteenths() != 0) words.add(turn(use.lastTurnSixteenths()));
+        if (use.ending() != Ending.AS_CHARTED) words.add("ended " + use.ending());
+        return String.join(", ", words);
+    }
+
     /** {@code "1/8 less turn at the end"}, empty for a figure as charted. */
     public static String turn(int lastTurn) {
         if (lastTurn == 0) return "";

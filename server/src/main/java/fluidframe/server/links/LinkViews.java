@@ -1,6 +1,7 @@
 package fluidframe.server.links;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import fluidframe.core.chart.Ending;
 import fluidframe.core.link.Adjustment;
 import fluidframe.core.link.Condition;
 import fluidframe.core.link.Danceable;
@@ -72,10 +73,21 @@ final class LinkViews {
         }
     }
 
-    /** What would make it possible: the corner between, or another last turn of the first. */
-    record PairAdjustment(String words, boolean corner, int lastTurn) {
+    /** What would make it possible: the corner between, or the first ended otherwise. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    record PairAdjustment(
+            String words,
+            boolean corner,
+            int lastTurn,
+            @Nullable String ending) {
         static PairAdjustment of(Adjustment adjustment) {
-            return new PairAdjustment(adjustment.words(), adjustment.corner(), adjustment.lastTurnSixteenths());
+            return new PairAdjustment(
+                    adjustment.words(),
+                    adjustment.corner(),
+                    adjustment.lastTurnSixteenths(),
+                    adjustment.ending() == Ending.AS_CHARTED
+                            ? null
+                            : adjustment.ending().toString());
         }
     }
 

@@ -3,6 +3,7 @@ package fluidframe.server.ribbon;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.databind.JsonNode;
 import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.Ending;
 import fluidframe.core.chart.Repetition;
 import fluidframe.core.check.RuleBook;
 import fluidframe.core.count.Beats;
@@ -57,6 +58,8 @@ record BlockView(
         List<UseView> uses,
         List<SplitView> splits,
         List<TimingView> timings,
+        List<OptionView> options,
+        List<EndingView> endings,
         @Nullable String missing) {
     /** How both are left: what the next figure has to begin with; beat of the bar from 1. */
     record StateView(
@@ -84,6 +87,17 @@ record BlockView(
 
     /** Another timing of the same figure, as counted. */
     record TimingView(String id, String counts) {}
+
+    /** How near the partners may end besides as charted. */
+    record EndingView(String id, String words) {
+        static EndingView of(Ending ending) {
+            return new EndingView(
+                    ending.toString(), ending + ", " + ending.position().orElseThrow());
+        }
+    }
+
+    /** Another school's way of some cells, and whether it is danced here. */
+    record OptionView(String id, String name, String says, boolean danced) {}
 
     static List<BlockView> of(RoutineWork work, FloorReport floor, Pulse pulse) {
         List<BlockView> views = new ArrayList<>();
@@ -127,6 +141,8 @@ record BlockView(
                 List.of(),
                 List.of(),
                 List.of(),
+                List.of(),
+                List.of(),
                 block.missing().orElse(null));
     }
 
@@ -139,7 +155,7 @@ record BlockView(
         return new BlockView(
                 danced.figure().id(),
                 danced.name(),
-                RoutineDifference.turn(danced.use().lastTurnSixteenths()),
+                RoutineDifference.ended(danced.use()),
                 block.start().toDouble(),
                 block.length().toDouble(),
                 block.bar(work.dance().bar()),
@@ -161,6 +177,14 @@ record BlockView(
                 danced.figure().timings().stream()
                         .map(timing -> new TimingView(timing.id(), timing.man().toString()))
                         .toList(),
+                danced.figure().options().stream()
+                        .map(option -> new OptionView(
+                                option.id(),
+                                option.name(),
+                                option.says(),
+                                danced.use().options().contains(option.id())))
+                        .toList(),
+                danced.endings().stream().map(EndingView::of).toList(),
                 null);
     }
 
