@@ -85,6 +85,10 @@
         <h2 class="mb-1 text-base">How it joins and repeats</h2>
         {@render neighbours('Before it', chart.precedes ?? [])}
         {@render neighbours('After it', chart.follows ?? [])}
+        {#if aids.atItsEnd}<p class="text-sm">
+            <span class="text-soft">At its end:</span>
+            {settings.say(aids.atItsEnd)}
+          </p>{/if}
         {#each aids.positionChanges as change, i (i)}<p class="amount text-sm">{settings.say(change)}</p>{/each}
         {#if aids.repeats.length > 0}
           <p class="mt-1 text-sm">

@@ -59,6 +59,15 @@
 
   const shown = (key: string) => NAMES[key as Column] ?? key;
   const version = (side: string) => (side.includes('@') ? side.slice(side.indexOf('@') + 1) : '');
+
+  /** Both turns, or that of the one who dances alone. */
+  const told = (side: { manTurn: string; ladyTurn: string }) =>
+    [
+      side.manTurn && `${settings.role('man')} ${side.manTurn}`,
+      side.ladyTurn && `${settings.role('lady')} ${side.ladyTurn}`
+    ]
+      .filter(Boolean)
+      .join(', ');
 </script>
 
 {#snippet chooser(side: 'left' | 'right', value: string)}
@@ -116,7 +125,7 @@
       <p>
         <span class="font-display text-xl font-semibold">{side.name}</span>
         <span class="text-soft">{side.dance}, {side.bars}, {side.position};</span>
-        <span class="amount">{settings.role('man')} {side.manTurn}, {settings.role('lady')} {side.ladyTurn}</span>
+        <span class="amount">{told(side)}</span>
       </p>
     {/each}
   </div>

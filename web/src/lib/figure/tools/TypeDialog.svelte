@@ -19,7 +19,11 @@
   const read = (typed: string, of: RoleName) =>
     typed.trim() === ''
       ? Promise.resolve({ man: [], lady: [], problems: [] })
-      : need(api.POST('/api/proposals/rows', { body: { text: typed, role: of, table: typed.includes('\t') } }));
+      : need(
+          api.POST('/api/proposals/rows', {
+            body: { text: typed, role: of, dance: editor.chart.dance, table: typed.includes('\t') }
+          })
+        );
   const looked = loaded(
     () => ({ text, role }),
     (typed) => read(typed.text, typed.role)

@@ -1,6 +1,7 @@
 package fluidframe.core.chart;
 
 import fluidframe.core.count.Count;
+import fluidframe.core.count.Dance;
 import fluidframe.core.couple.CouplePosition;
 import fluidframe.core.couple.Hold;
 import fluidframe.core.direction.Alignment;
@@ -106,9 +107,9 @@ public enum Column {
         return ordinal() <= PLACE.ordinal();
     }
 
-    /** The canonical text of a row's cell, blank for the usual value. */
-    public String of(Step step) {
-        return text.apply(step);
+    /** The canonical text of a cell of a row in this dance, whose bar the counts run through; blank for the usual value. */
+    public String of(Step step, Dance dance) {
+        return this == COUNT ? step.count().text(dance.beatsPerBar()) : text.apply(step);
     }
 
     /** Puts a text into the cell; refuses what the column cannot say, in a clear sentence. */

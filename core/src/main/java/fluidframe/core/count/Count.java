@@ -92,8 +92,9 @@ public record Count(Kind kind, int beat, int heldBeats) {
         }
     }
 
+    /** As {@link #text} in a bar of four, for messages that know no dance. */
     @Override
     public String toString() {
-        return text(12);
+        return text(Math.max(4, beat));
     }
 }

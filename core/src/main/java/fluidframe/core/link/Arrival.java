@@ -10,6 +10,8 @@ import fluidframe.core.direction.Direction;
 import fluidframe.core.ledger.Ledger;
 import fluidframe.core.ledger.LedgerRow;
 import fluidframe.core.step.Foot;
+import java.util.EnumSet;
+import java.util.Set;
 
 /**
  * The state in which a figure leaves the couple.
@@ -18,6 +20,7 @@ import fluidframe.core.step.Foot;
  * @param lady where the lady's feet point once hers has
  * @param manFree the foot he can step with
  * @param ladyFree the foot she can step with
+ * @param dancers who has danced: both, or one alone, whose state then stands for both
  * @param position the couple position
  * @param hold the hold
  * @param finish how the figure may end besides
@@ -32,6 +35,7 @@ public record Arrival(
         Direction lady,
         Foot manFree,
         Foot ladyFree,
+        Set<Role> dancers,
         CouplePosition position,
         Hold hold,
         Finish finish,
@@ -44,8 +48,8 @@ public record Arrival(
     /** The state after a figure that began {@code startBeat} beats into a bar, turned by so many sixteenths as a whole. */
     public static Arrival after(Danceable danced, int rotation, Beats startBeat) {
         Ledger ledger = danced.ledger();
-        LedgerRow his = ledger.of(Role.MAN).last();
-        LedgerRow hers = ledger.of(Role.LADY).last();
+        LedgerRow his = ledger.of(danced.leader()).last();
+        LedgerRow hers = ledger.of(danced.follower()).last();
         CouplePosition position = ledger.positions().last();
         int hersToCome = position.isFacing() && hers.lag() == 0 ? his.lag() : 0;
         int hisToCome = position.isFacing() && his.lag() == 0 ? hers.lag() : 0;
@@ -55,6 +59,7 @@ public record Arrival(
                 hers.foot().plus(hersToCome + rotation),
                 his.free(),
                 hers.free(),
+                EnumSet.of(danced.leader(), danced.follower()),
                 position,
                 ledger.positions().lastHold(),
                 danced.chart().finish(),
@@ -96,6 +101,7 @@ public record Arrival(
                 lady.plus(sixteenths),
                 manFree,
                 ladyFree,
+                dancers,
                 position,
                 hold,
                 finish,
@@ -113,6 +119,7 @@ public record Arrival(
                 lady,
                 manFree,
                 ladyFree,
+                dancers,
                 ending.position().orElse(position),
                 ending.hold().orElse(hold),
                 finish,

@@ -19,6 +19,7 @@ public record Condition(Kind kind, boolean holds, String left, String wanted, St
 
     /** The conditions, foot faults before alignment faults. */
     public enum Kind {
+        DANCERS("who dances"),
         MAN_FOOT("{man}'s free foot"),
         LADY_FOOT("{lady}'s free foot"),
         POSITION("couple position"),

@@ -52,6 +52,21 @@ public final class Danceable {
         return use;
     }
 
+    /** Whose rows the whole is measured by: the man's, or the lady's where she dances alone. */
+    public Role leader() {
+        return chart().man().isEmpty() ? Role.LADY : Role.MAN;
+    }
+
+    /** Whose rows are the other account: the lady's, or the man's where he dances alone. */
+    public Role follower() {
+        return chart().lady().isEmpty() ? Role.MAN : Role.LADY;
+    }
+
+    /** Whether one dancer dances it alone. */
+    public boolean isSolo() {
+        return leader() == follower();
+    }
+
     /** The rows danced. */
     public Chart chart() {
         return sheet.chart();
@@ -111,7 +126,7 @@ public final class Danceable {
         chart().start()
                 .entries()
                 .forEach(entry -> rotations.add(entry.footDirection()
-                        .clockwiseFrom(ledger().of(Role.MAN).start())));
+                        .clockwiseFrom(ledger().of(leader()).start())));
         return rotations;
     }
 
@@ -123,8 +138,8 @@ public final class Danceable {
     Point lastTravel() {
         if (endsPivoting()) return afterPivot();
         if (endsStopped()) return Point.ORIGIN;
-        List<Footfall> falls = sheet.floor().of(Role.MAN);
-        List<Step> his = chart().man();
+        List<Footfall> falls = sheet.floor().of(leader());
+        List<Step> his = chart().steps(leader());
         double from = chart().length().toDouble() - chart().dance().beatsPerBar();
         Point aside = Point.ORIGIN;
         for (int i = his.size() - 1; i >= 0; i--) {
@@ -141,7 +156,7 @@ public final class Danceable {
 
     /** Whether he checks, waits with a foot drawn, turns on the spot, or crosses behind as in a whisk, so that any direction may follow. */
     private boolean endsStopped() {
-        List<Step> his = chart().man();
+        List<Step> his = chart().steps(leader());
         if (his.isEmpty()) return false;
         Step last = his.get(his.size() - 1);
         Placement placed = last.placement();
@@ -153,7 +168,7 @@ public final class Danceable {
     }
 
     private boolean endsPivoting() {
-        List<Step> his = chart().man();
+        List<Step> his = chart().steps(leader());
         if (his.isEmpty()) return false;
         Step last = his.get(his.size() - 1);
         return !last.isStep()
@@ -163,10 +178,10 @@ public final class Danceable {
 
     /** A step back pivots to go forward, a step forward to go back; how far depends on the next step. */
     private Point afterPivot() {
-        List<Step> steps = chart().man().stream().filter(Step::isStep).toList();
+        List<Step> steps = chart().steps(leader()).stream().filter(Step::isStep).toList();
         boolean wentBack = !steps.isEmpty()
                 && steps.get(steps.size() - 1).placement().kind().isBack();
-        double facing = ledger().of(Role.MAN).last().body().sixteenths();
+        double facing = ledger().of(leader()).last().body().sixteenths();
         return Point.polar(1, wentBack ? facing : facing + 8);
     }
 
@@ -182,7 +197,7 @@ public final class Danceable {
 
     /** Whether his last step is one forward outside the partner, which can be checked. */
     boolean endsOutside() {
-        List<Step> his = chart().man();
+        List<Step> his = chart().steps(leader());
         if (his.isEmpty()) return false;
         Placement last = his.get(his.size() - 1).placement();
         return last.kind().isForward() && last.has(Placement.Qualifier.OUTSIDE_PARTNER);
@@ -190,14 +205,14 @@ public final class Danceable {
 
     /** Whether his first step can be taken with the partner outside on his right: forward on the right foot or back on the left. */
     boolean beginsOutsideRight() {
-        Step first = chart().man().get(0);
+        Step first = chart().steps(leader()).get(0);
         Placement.Kind kind = first.placement().kind();
         return first.foot() == Foot.RIGHT ? !kind.isBack() : !kind.isForward();
     }
 
     /** The same on his left: forward on the left foot or back on the right. */
     boolean beginsOutsideLeft() {
-        Step first = chart().man().get(0);
+        Step first = chart().steps(leader()).get(0);
         Placement.Kind kind = first.placement().kind();
         return first.foot() == Foot.LEFT ? !kind.isBack() : !kind.isForward();
     }
@@ -209,7 +224,7 @@ public final class Danceable {
 
     /** Metres along the line of dance from his first place to his last, turned by so many sixteenths as a whole. */
     public double advance(int rotation) {
-        List<Footfall> falls = sheet.floor().of(Role.MAN);
+        List<Footfall> falls = sheet.floor().of(leader());
         if (falls.isEmpty()) return 0;
         Point way = falls.get(falls.size() - 1).centre().minus(sheet.floor().startMan());
         double angle = rotation * Math.PI / 8;
@@ -233,8 +248,8 @@ public final class Danceable {
         Point lady = floor.startLady();
         double farthest = 0;
         for (Footfall fall : floor.footfalls()) {
-            if (fall.role() == Role.MAN) man = fall.centre();
-            else lady = fall.centre();
+            if (isSolo() || fall.role() == Role.MAN) man = fall.centre();
+            if (isSolo() || fall.role() == Role.LADY) lady = fall.centre();
             farthest = Math.max(farthest, man.towards(lady, 0.5).minus(begin).length());
         }
         return farthest;
@@ -242,7 +257,7 @@ public final class Danceable {
 
     /** The way the man travels on the first step, in metres, as charted. */
     Point firstTravel() {
-        List<Footfall> falls = sheet.floor().of(Role.MAN);
+        List<Footfall> falls = sheet.floor().of(leader());
         return falls.isEmpty()
                 ? Point.ORIGIN
                 : falls.get(0).centre().minus(sheet.floor().startMan());

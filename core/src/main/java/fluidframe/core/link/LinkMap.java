@@ -2,7 +2,6 @@ package fluidframe.core.link;
 
 import fluidframe.core.chart.FigureUse;
 import fluidframe.core.count.Dance;
-import fluidframe.core.couple.Role;
 import fluidframe.core.step.Foot;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -79,7 +78,7 @@ public record LinkMap(List<Band> beginnings, List<Band> endings, List<Cell> cell
                     ? danced.chart().start().position().toString()
                     : end.position().toString();
             Foot free = beginning
-                    ? danced.ledger().of(Role.MAN).rows().get(0).step().foot()
+                    ? danced.ledger().of(danced.leader()).rows().get(0).step().foot()
                     : end.manFree();
             int at = -1;
             for (int i = 0; i < bands.size(); i++) {

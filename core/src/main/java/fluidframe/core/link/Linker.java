@@ -15,6 +15,7 @@ import fluidframe.core.ledger.Ledger;
 import fluidframe.core.step.Foot;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -56,10 +57,15 @@ public final class Linker {
     /** Everything but the alignment. */
     private static List<Condition> conditions(Arrival arrival, Danceable next) {
         List<Condition> conditions = new ArrayList<>();
-        for (Role role : Role.values()) conditions.add(foot(arrival, next, role));
-        conditions.add(position(arrival, next));
-        conditions.add(hold(arrival, next.chart()));
-        conditions.add(outside(arrival, next));
+        if (arrival.dancers().size() == 1 || next.isSolo()) conditions.add(dancers(arrival, next));
+        for (Role role : Role.values()) {
+            if (!next.chart().steps(role).isEmpty()) conditions.add(foot(arrival, next, role));
+        }
+        if (!next.isSolo()) {
+            conditions.add(position(arrival, next));
+            conditions.add(hold(arrival, next.chart()));
+            conditions.add(outside(arrival, next));
+        }
         conditions.add(beat(arrival.nextBeat(), next.chart()));
         conditions.add(travel(arrival, next));
         return conditions;
@@ -74,12 +80,31 @@ public final class Linker {
 
     /** Whether feet, position and hold fit at all; without that no adjustment helps, and most pairs end here. */
     static boolean mayFollow(Arrival arrival, Danceable next) {
+        if (!arrival.dancers().equals(EnumSet.of(next.leader(), next.follower()))) return false;
         for (Role role : Role.values()) {
             List<Step> steps = next.chart().steps(role);
             if (!steps.isEmpty() && steps.get(0).foot() != arrival.free(role)) return false;
         }
+        if (next.isSolo()) return true;
         Arrival ended = arrival.ended(Nearness.ending(arrival, next.chart()));
         return position(ended, next).holds() && hold(ended, next.chart()).holds();
+    }
+
+    private static Condition dancers(Arrival arrival, Danceable next) {
+        Set<Role> wanted = EnumSet.of(next.leader(), next.follower());
+        String left = named(arrival.dancers());
+        return new Condition(
+                Condition.Kind.DANCERS,
+                arrival.dancers().equals(wanted),
+                left,
+                named(wanted),
+                "The figure before is danced by " + left + " and this one by " + named(wanted) + ".");
+    }
+
+    private static String named(Set<Role> dancers) {
+        return dancers.size() == 2
+                ? "both partners"
+                : "one dancer, the " + dancers.iterator().next().told();
     }
 
     private static Condition foot(Arrival arrival, Danceable next, Role role) {
@@ -208,7 +233,7 @@ public final class Linker {
 
     /** By how much the next figure would have to be turned for the man's feet to go on as they are. */
     private static int rotation(Arrival arrival, Danceable next) {
-        return arrival.man().clockwiseFrom(next.ledger().of(Role.MAN).start());
+        return arrival.man().clockwiseFrom(next.ledger().of(next.leader()).start());
     }
 
     private static Condition alignment(Arrival arrival, Danceable next) {
@@ -232,8 +257,8 @@ public final class Linker {
     }
 
     private static Alignment firstAlignment(Danceable next) {
-        Direction start = next.ledger().of(Role.MAN).start();
-        return next.chart().man().stream()
+        Direction start = next.ledger().of(next.leader()).start();
+        return next.chart().steps(next.leader()).stream()
                 .findFirst()
                 .flatMap(Step::alignment)
                 .map(a -> new Alignment(a.kind(), a.direction(), java.util.Optional.empty()).withFootDirection(start))
@@ -249,7 +274,7 @@ public final class Linker {
         boolean width = arrival.position().isPromenade() && wanted.isPromenade()
                 || !wanted.isFacing() && wanted.misfit(arrival.man(), arrival.lady()) == 0;
         return width
-                || ledger.of(Role.LADY).isEmpty()
+                || next.isSolo()
                 || ledger.of(Role.LADY).start().plus(rotation).equals(arrival.lady());
     }
 

@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 
 /** The figures at hand, with everything that can be danced of them worked out once. Immutable. */
 public final class Repertoire {
@@ -73,13 +74,21 @@ public final class Repertoire {
     }
 
     private static List<Danceable> danceablesOf(Chart chart) {
-        if (chart.man().isEmpty() || chart.lady().isEmpty()) return List.of();
+        if (chart.man().isEmpty() && chart.lady().isEmpty()) return List.of();
         List<Danceable> uses = new ArrayList<>();
         for (FigureUse use : usesOf(chart)) {
             Chart danced = use.of(chart);
-            if (!danced.man().isEmpty() && !danced.lady().isEmpty()) uses.add(Danceable.of(chart, use));
+            if (isWhole(chart, danced)) uses.add(Danceable.of(chart, use));
         }
         return uses;
+    }
+
+    /** Whether everybody who dances the figure also dances this way of it. */
+    private static boolean isWhole(Chart chart, Chart danced) {
+        return Stream.of(Role.values())
+                        .allMatch(role -> chart.steps(role).isEmpty()
+                                == danced.steps(role).isEmpty())
+                && !(danced.man().isEmpty() && danced.lady().isEmpty());
     }
 
     private static List<FigureUse> usesOf(Chart chart) {
@@ -92,6 +101,7 @@ public final class Repertoire {
 
     /** Of all numbers of repeats the least for every way in which the couple can be left: feet, beat of the bar, direction. */
     private static List<FigureUse> repeatsOf(Chart chart) {
+        Role lead = chart.man().isEmpty() ? Role.LADY : Role.MAN;
         Map<List<Object>, FigureUse> found = new LinkedHashMap<>();
         for (RepeatGroup group : chart.repeats()) {
             for (int times = 1; times <= Repetition.most(chart); times++) {
@@ -99,10 +109,10 @@ public final class Repertoire {
                     FigureUse use = FigureUse.WHOLE.repeated(times, other);
                     Chart danced = use.of(chart);
                     if (!danced.length().remainder(chart.dance().phraseUnit()).isZero()) continue;
-                    List<Step> his = danced.man();
+                    List<Step> his = danced.steps(lead);
                     List<Object> left = List.of(
                             other,
-                            Repetition.freeFoot(danced, Role.MAN),
+                            Repetition.freeFoot(danced, lead),
                             danced.length().remainder(chart.dance().bar()),
                             his.get(his.size() - 1).alignment());
                     found.putIfAbsent(left, use);
@@ -122,7 +132,7 @@ public final class Repertoire {
         return List.copyOf(charts.values());
     }
 
-    /** Every way in which one figure is danced; empty for a solo or an unknown figure. */
+    /** Every way in which one figure is danced; empty for an unknown figure and one without rows. */
     public List<Danceable> usesOf(String figureId) {
         return usesOf.getOrDefault(figureId, List.of());
     }
@@ -141,7 +151,7 @@ public final class Repertoire {
         if (found.isPresent() && use.equals(plain)) return found;
         return chart(figureId)
                 .filter(use::existsIn)
-                .filter(chart -> !chart.man().isEmpty() && !chart.lady().isEmpty())
+                .filter(chart -> isWhole(chart, use.of(chart)))
                 .map(chart -> Danceable.of(chart, use));
     }
 }

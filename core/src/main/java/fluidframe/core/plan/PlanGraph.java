@@ -11,9 +11,11 @@ import fluidframe.core.link.Danceable;
 import fluidframe.core.link.Repertoire;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * The graph of a dance with its places numbered, so that plans are worked out over plain arrays. Places that differ only in how
@@ -92,7 +94,13 @@ final class PlanGraph {
     }
 
     private static int turnSide(Danceable danced) {
-        return Integer.signum(danced.ledger().of(Role.MAN).totalTurn());
+        return Integer.signum(danced.ledger().of(danced.leader()).totalTurn());
+    }
+
+    /** Who dances there: both, or one alone. */
+    Set<Role> dancers(int node) {
+        Danceable danced = nodes.get(node).place().danced();
+        return EnumSet.of(danced.leader(), danced.follower());
     }
 
     /** The time in which figures are measured: a bar, or half of it where the dance may start there. */

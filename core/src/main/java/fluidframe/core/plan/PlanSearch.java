@@ -1,11 +1,13 @@
 package fluidframe.core.plan;
 
 import fluidframe.core.chart.Ending;
+import fluidframe.core.couple.Role;
 import fluidframe.core.link.Adjustment;
 import fluidframe.core.routine.PlacedFigure;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -45,15 +47,30 @@ final class PlanSearch {
         this.usable = new boolean[graph.size()];
         this.score = new Score(graph, plan);
         Set<Integer> first = new LinkedHashSet<>();
+        Set<Set<Role>> dancers = dancers();
         for (int node = 0; node < graph.size(); node++) {
             String figure = graph.figures().get(graph.node(node).figure());
-            usable[node] = plan.allowed().isEmpty() || plan.allowed().contains(figure);
+            boolean allowed = plan.allowed().isEmpty() || plan.allowed().contains(figure);
+            usable[node] = allowed && dancers.contains(graph.dancers(node));
         }
         for (int figure = 0; figure < graph.figures().size(); figure++) {
             String id = graph.figures().get(figure);
             if (plan.first().map(id::equals).orElse(true)) first.addAll(graph.beginnings(figure));
         }
         first.stream().filter(node -> usable[node]).forEach(starts::add);
+    }
+
+    /** Who is to dance: whoever dances the figures named, or those to choose from; both where nothing says otherwise. */
+    private Set<Set<Role>> dancers() {
+        Set<String> named = new LinkedHashSet<>(plan.required());
+        plan.first().ifPresent(named::add);
+        plan.last().ifPresent(named::add);
+        Set<String> deciding = named.isEmpty() ? plan.allowed() : named;
+        Set<Set<Role>> dancers = new LinkedHashSet<>();
+        for (int node = 0; node < graph.size(); node++) {
+            if (deciding.contains(graph.figures().get(graph.node(node).figure()))) dancers.add(graph.dancers(node));
+        }
+        return dancers.isEmpty() || dancers.size() > 1 ? Set.of(EnumSet.allOf(Role.class)) : dancers;
     }
 
     /** Counting keeps the states of as many bars as the longest figure has; about 200 MB at the most. */

@@ -39,16 +39,18 @@ public record FloorPath(List<Stop> stops) {
         Block figure = blocks.stream().filter(b -> !b.isFree()).findFirst().orElseThrow();
         Point man = plan.startMan();
         Point lady = plan.startLady();
-        double manBody = body(figure, Role.MAN);
-        double ladyBody = body(figure, Role.LADY);
+        double manBody = body(figure, figure.danced().leader());
+        double ladyBody = body(figure, figure.danced().follower());
         List<Stop> stops = new ArrayList<>(List.of(new Stop(starts[0], 0, man, lady, manBody, ladyBody)));
+        boolean alone = figure.danced().isSolo();
         List<Footfall> falls = plan.footfalls();
         for (int i = 0; i < falls.size(); i++) {
             Footfall fall = falls.get(i);
-            if (fall.role() == Role.MAN) {
+            if (alone || fall.role() == Role.MAN) {
                 man = fall.centre();
                 manBody = fall.body();
-            } else {
+            }
+            if (alone || fall.role() == Role.LADY) {
                 lady = fall.centre();
                 ladyBody = fall.body();
             }

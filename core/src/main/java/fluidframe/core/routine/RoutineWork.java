@@ -3,7 +3,6 @@ package fluidframe.core.routine;
 import fluidframe.core.chart.Ending;
 import fluidframe.core.count.Beats;
 import fluidframe.core.count.Dance;
-import fluidframe.core.couple.Role;
 import fluidframe.core.direction.Direction;
 import fluidframe.core.floor.FloorPlan;
 import fluidframe.core.floor.FloorWalk;
@@ -111,7 +110,7 @@ public final class RoutineWork {
         if (last.isFree()) {
             Link link = Linker.freely(now().remainder(dance.bar()), danced);
             junctions.add(new Junction(blocks.size(), link, false, true));
-            int faced = danced.ledger().of(Role.MAN).start().clockwiseFrom(Direction.LOD);
+            int faced = danced.ledger().of(danced.leader()).start().clockwiseFrom(Direction.LOD);
             int turned = last.rotation() - faced + (corner ? 4 : 0);
             add(danced, now(), nearestEntry(danced, turned), corners);
             return;
@@ -297,7 +296,7 @@ public final class RoutineWork {
     public int turned(int side) {
         return blocks.stream()
                 .filter(block -> !block.isFree())
-                .flatMap(block -> block.danced().ledger().of(Role.MAN).rows().stream())
+                .flatMap(block -> block.danced().ledger().of(block.danced().leader()).rows().stream())
                 .mapToInt(row -> row.step().turn().sixteenths())
                 .filter(turn -> Integer.signum(turn) == side)
                 .sum();

@@ -13,13 +13,17 @@ import java.util.stream.Collectors;
  * settling hip is the side of the leg it settles over.
  */
 public record BodyDesign(List<Phase> phases) {
-    /** What is done. The first five are of the hips, the others of the whole body. */
+    /** What is done. Those up to {@link #MAINTAIN} are of the hips, the others of the whole body. */
     public enum Action {
         SETTLE,
         ROTATE,
         LATERAL,
         TWIST,
         SWING,
+        INCLINE,
+        DIRECT,
+        NEUTRAL,
+        MAINTAIN,
         SHAPE,
         STRETCH,
         PROJECT,
@@ -31,17 +35,44 @@ public record BodyDesign(List<Phase> phases) {
         }
     }
 
+    /** How much of what a body has. */
+    public enum Amount {
+        A_LITTLE("a little"),
+        HALF("half"),
+        FULL("full");
+
+        private final String words;
+
+        Amount(String words) {
+            this.words = words;
+        }
+
+        static Amount parse(String text) {
+            for (Amount amount : values()) if (amount.words.equalsIgnoreCase(text)) return amount;
+            throw new IllegalArgumentException("An amount must be a little, half or full, but was \"" + text + "\"");
+        }
+
+        @Override
+        public String toString() {
+            return words;
+        }
+    }
+
     /**
      * One phase.
      *
      * @param action what is done
      * @param side to which side, if one
+     * @param amount how much of what the body has, if it is said
      * @param instant when, in the words of a count, such as {@code "on 2"} or {@code "& before 3"}; blank for the whole row
      */
-    public record Phase(Action action, Optional<Foot> side, String instant) {
+    public record Phase(Action action, Optional<Foot> side, Optional<Amount> amount, String instant) {
         @Override
         public String toString() {
-            return action + side.map(s -> " " + s).orElse("") + (instant.isEmpty() ? "" : " " + instant);
+            return action
+                    + side.map(s -> " " + s).orElse("")
+                    + amount.map(a -> " " + a).orElse("")
+                    + (instant.isEmpty() ? "" : " " + instant);
         }
     }
 
@@ -51,7 +82,8 @@ public record BodyDesign(List<Phase> phases) {
     private static final int MOST_PHASES = 6;
 
     private static final Pattern PHASE = Pattern.compile(
-            "(?i)(settle|rotate|lateral|twist|swing|shape|stretch|project|compress)s?(?:\\s+(?:to )?(L|R|left|right))?"
+            "(?i)(settle|rotate|lateral|twist|swing|incline|direct|neutral|maintain|shape|stretch|project|compress)s?(?:\\s+(?:to )?(L|R|left|right))?"
+                    + "(?:\\s+(a little|half|full))?"
                     + "(?:\\s+(on \\S+|[&a] before \\S+|before \\S+|after \\S+|at end))?");
 
     public BodyDesign {
@@ -71,14 +103,16 @@ public record BodyDesign(List<Phase> phases) {
             Matcher matcher = PHASE.matcher(clause);
             if (!matcher.matches()) {
                 throw new IllegalArgumentException(
-                        "A hip or body action must be settle, rotate, lateral, twist, swing, shape, stretch, project or"
-                                + " compress, then L or R, then when, such as \"settle R on 2\" or \"rotate L & before 3\","
+                        "A hip or body action must be settle, rotate, lateral, twist, swing, incline, direct, neutral,"
+                                + " maintain, shape, stretch, project or compress, then L or R, then a little, half or full,"
+                                + " then when, such as \"settle R on 2\" or \"rotate L & before 3\","
                                 + " but was \"" + clause + "\"");
             }
             phases.add(new Phase(
                     Action.valueOf(matcher.group(1).toUpperCase(Locale.ROOT)),
                     Optional.ofNullable(matcher.group(2)).map(Foot::parse),
-                    Optional.ofNullable(matcher.group(3)).orElse("").toLowerCase(Locale.ROOT)));
+                    Optional.ofNullable(matcher.group(3)).map(Amount::parse),
+                    Optional.ofNullable(matcher.group(4)).orElse("").toLowerCase(Locale.ROOT)));
         }
         return new BodyDesign(phases);
     }
@@ -90,7 +124,7 @@ public record BodyDesign(List<Phase> phases) {
     /** The same to the other side. */
     public BodyDesign mirrored() {
         return new BodyDesign(phases.stream()
-                .map(p -> new Phase(p.action(), p.side().map(Foot::other), p.instant()))
+                .map(p -> new Phase(p.action(), p.side().map(Foot::other), p.amount(), p.instant()))
                 .toList());
     }
 

@@ -110,6 +110,7 @@ public record Placement(Kind kind, Set<Qualifier> qualifiers) {
         TURNED_OUT("turned out"),
         LEFT_SIDE_LEADING("left side leading"),
         RIGHT_SIDE_LEADING("right side leading"),
+        SLIPPING("slipping"),
         CHECKED("checked"),
         WITHOUT_WEIGHT("without weight");
 

@@ -27,7 +27,8 @@ class LinkerTest {
         Link link = Linker.link(of(TestChart.naturalTurn()), of(TestChart.closedChange()));
         assertThat(link.verdict()).isEqualTo(Link.Verdict.YES);
         assertThat(link.obstacles()).isEmpty();
-        assertThat(link.conditions()).hasSize(Condition.Kind.values().length);
+        assertThat(link.conditions()).hasSize(Condition.Kind.values().length - 1);
+        assertThat(link.conditions()).extracting(Condition::kind).doesNotContain(Condition.Kind.DANCERS);
     }
 
     @Test

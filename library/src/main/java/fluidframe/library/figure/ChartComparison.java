@@ -3,6 +3,7 @@ package fluidframe.library.figure;
 import fluidframe.core.chart.Chart;
 import fluidframe.core.chart.Column;
 import fluidframe.core.chart.Step;
+import fluidframe.core.count.Dance;
 import fluidframe.core.couple.Role;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -32,11 +33,11 @@ public final class ChartComparison {
     /** The paired rows of both roles, the man's first. */
     public static List<RowPair> rows(Chart left, Chart right) {
         List<RowPair> pairs = new ArrayList<>();
-        for (Role role : Role.values()) pairs.addAll(paired(role, left.steps(role), right.steps(role)));
+        for (Role role : Role.values()) pairs.addAll(paired(role, left.dance(), left.steps(role), right.steps(role)));
         return pairs;
     }
 
-    private static List<RowPair> paired(Role role, List<Step> left, List<Step> right) {
+    private static List<RowPair> paired(Role role, Dance dance, List<Step> left, List<Step> right) {
         double[][] cost = new double[left.size() + 1][right.size() + 1];
         for (int i = left.size(); i >= 0; i--) {
             for (int j = right.size(); j >= 0; j--) {
@@ -44,7 +45,7 @@ public final class ChartComparison {
                 if (i < left.size()) best = Math.min(best, cost[i + 1][j] + ALONE);
                 if (j < right.size()) best = Math.min(best, cost[i][j + 1] + ALONE);
                 if (i < left.size() && j < right.size()) {
-                    best = Math.min(best, cost[i + 1][j + 1] + difference(left.get(i), right.get(j)));
+                    best = Math.min(best, cost[i + 1][j + 1] + difference(dance, left.get(i), right.get(j)));
                 }
                 cost[i][j] = best;
             }
@@ -55,30 +56,31 @@ public final class ChartComparison {
         while (i < left.size() || j < right.size()) {
             boolean both = i < left.size()
                     && j < right.size()
-                    && cost[i][j] == cost[i + 1][j + 1] + difference(left.get(i), right.get(j));
+                    && cost[i][j] == cost[i + 1][j + 1] + difference(dance, left.get(i), right.get(j));
             boolean leftAlone = !both && i < left.size() && cost[i][j] == cost[i + 1][j] + ALONE;
-            pairs.add(pair(role, both || leftAlone ? i : -1, both || !leftAlone ? j : -1, left, right));
+            pairs.add(pair(role, dance, both || leftAlone ? i : -1, both || !leftAlone ? j : -1, left, right));
             if (both || leftAlone) i++;
             if (both || !leftAlone) j++;
         }
         return pairs;
     }
 
-    private static double difference(Step one, Step other) {
+    private static double difference(Dance dance, Step one, Step other) {
         double differ = 0;
         for (Column column : Column.values()) {
             boolean remark = column == Column.NOTE || column == Column.LEAD;
-            if (!remark && !column.of(one).equals(column.of(other))) differ += column.isRequired() ? 2 : 1;
+            if (!remark && !column.of(one, dance).equals(column.of(other, dance)))
+                differ += column.isRequired() ? 2 : 1;
         }
         return differ / (Column.values().length + 1);
     }
 
-    private static RowPair pair(Role role, int i, int j, List<Step> left, List<Step> right) {
+    private static RowPair pair(Role role, Dance dance, int i, int j, List<Step> left, List<Step> right) {
         List<CellPair> cells = new ArrayList<>();
         boolean same = i >= 0 && j >= 0;
         for (Column column : Column.values()) {
-            String one = i < 0 ? "" : column.of(left.get(i));
-            String other = j < 0 ? "" : column.of(right.get(j));
+            String one = i < 0 ? "" : column.of(left.get(i), dance);
+            String other = j < 0 ? "" : column.of(right.get(j), dance);
             if (one.isEmpty() && other.isEmpty()) continue;
             boolean equal = one.equals(other);
             same &= equal;

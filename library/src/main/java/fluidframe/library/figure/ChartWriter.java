@@ -15,6 +15,7 @@ import fluidframe.core.chart.Step;
 import fluidframe.core.chart.Teaching;
 import fluidframe.core.chart.Timing;
 import fluidframe.core.chart.Variant;
+import fluidframe.core.count.Dance;
 import fluidframe.core.couple.Role;
 import fluidframe.core.direction.TurnText;
 import fluidframe.library.text.YamlText;
@@ -53,8 +54,8 @@ public final class ChartWriter {
         if (!chart.identity().summary().isEmpty())
             root.put("summary", chart.identity().summary());
         start(root, chart.start());
-        rows(root, "man", chart.man());
-        rows(root, "lady", chart.lady());
+        rows(root, "man", chart.man(), chart.dance());
+        rows(root, "lady", chart.lady(), chart.dance());
         total(root, chart);
         finish(root, chart.finish());
         if (!chart.timings().isEmpty()) {
@@ -75,7 +76,7 @@ public final class ChartWriter {
         }
         if (!chart.variants().isEmpty()) {
             ArrayNode variants = root.putArray("variants");
-            chart.variants().forEach(variant -> variant(variants.addObject(), variant));
+            chart.variants().forEach(variant -> variant(variants.addObject(), variant, chart.dance()));
         }
         teaching(root, chart.teaching());
         if (!chart.accepted().isEmpty()) {
@@ -86,16 +87,16 @@ public final class ChartWriter {
     }
 
     /** One row as the format writes it. */
-    public static ObjectNode toJson(Step step) {
+    public static ObjectNode toJson(Step step, Dance dance) {
         ObjectNode row = NODES.objectNode();
-        row(row, step);
+        row(row, step, dance);
         return row;
     }
 
     /** Rows as the format writes them. */
-    public static ArrayNode toJson(List<Step> steps) {
+    public static ArrayNode toJson(List<Step> steps, Dance dance) {
         ArrayNode rows = NODES.arrayNode();
-        steps.forEach(step -> row(rows.addObject(), step));
+        steps.forEach(step -> row(rows.addObject(), step, dance));
         return rows;
     }
 
@@ -114,14 +115,14 @@ public final class ChartWriter {
         if (start.fromCheck()) node.put("fromCheck", true);
     }
 
-    private static void rows(ObjectNode object, String key, List<Step> steps) {
+    private static void rows(ObjectNode object, String key, List<Step> steps, Dance dance) {
         ArrayNode rows = object.putArray(key);
-        steps.forEach(step -> row(rows.addObject(), step));
+        steps.forEach(step -> row(rows.addObject(), step, dance));
     }
 
-    private static void row(ObjectNode row, Step step) {
+    private static void row(ObjectNode row, Step step, Dance dance) {
         for (Column column : Column.values()) {
-            String text = column.of(step);
+            String text = column.of(step, dance);
             if (!text.isEmpty()) row.put(column.key(), text);
         }
         if (step.doubtful()) row.put("doubtful", true);
@@ -179,20 +180,20 @@ public final class ChartWriter {
     }
 
     /** A variant as it stands in a chart. */
-    public static ObjectNode toJson(Variant variant) {
+    public static ObjectNode toJson(Variant variant, Dance dance) {
         ObjectNode node = JsonNodeFactory.instance.objectNode();
-        variant(node, variant);
+        variant(node, variant, dance);
         return node;
     }
 
-    private static void variant(ObjectNode node, Variant variant) {
+    private static void variant(ObjectNode node, Variant variant, Dance dance) {
         node.put("id", variant.id());
         node.put("name", variant.name());
         node.put("keep", variant.keep());
         words(node, "entries", variant.entries());
         finish(node, variant.finish());
-        rows(node, "man", variant.man());
-        rows(node, "lady", variant.lady());
+        rows(node, "man", variant.man(), dance);
+        rows(node, "lady", variant.lady(), dance);
     }
 
     private static void teaching(ObjectNode root, Teaching teaching) {

@@ -3,6 +3,7 @@ package fluidframe.library.typed;
 import fluidframe.core.chart.Column;
 import fluidframe.core.chart.Step;
 import fluidframe.core.chart.StepDraft;
+import fluidframe.core.count.Dance;
 import fluidframe.core.couple.Role;
 import fluidframe.core.step.Foot;
 import fluidframe.core.step.Weight;
@@ -49,10 +50,10 @@ public final class Shorthand {
     }
 
     /** A row as a person reads it in one line: what is charted, with dots between. */
-    public static String words(Step step) {
+    public static String words(Step step, Dance dance) {
         List<String> words = new ArrayList<>();
         for (Column column : Column.values()) {
-            String text = column.of(step);
+            String text = column.of(step, dance);
             boolean said = column == Column.LEAD || column == Column.NOTE || text.isEmpty();
             if (column == Column.FOOT) words.add(step.foot().spoken());
             else if (!said) words.add(column == Column.SWAY || column == Column.CBM ? column + " " + text : text);

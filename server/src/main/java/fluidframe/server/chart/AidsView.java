@@ -8,6 +8,7 @@ import fluidframe.core.count.CountLanguage;
 import fluidframe.core.count.Rhythm;
 import fluidframe.core.couple.Role;
 import fluidframe.core.ledger.PositionChange;
+import fluidframe.core.link.Aftermath;
 import fluidframe.core.rule.Sheet;
 import fluidframe.core.rule.safety.Cautions;
 import fluidframe.core.step.Foot;
@@ -16,10 +17,14 @@ import java.util.List;
 
 /**
  * What the core adds to a chart for whoever reads it: the same rhythm in other languages of counting, how often repeated
- * steps may be danced, what makes the couple's positions change, and the cautions it would say.
+ * steps may be danced, what makes the couple's positions change, how it is left, and the cautions it would say.
  */
 public record AidsView(
-        List<CountView> counts, List<RepeatView> repeats, List<String> positionChanges, List<String> cautions) {
+        List<CountView> counts,
+        List<RepeatView> repeats,
+        List<String> positionChanges,
+        String atItsEnd,
+        List<String> cautions) {
     /** The rows of both roles in one language of counting; a role is empty where the language cannot say it. */
     public record CountView(String language, List<String> man, List<String> lady) {}
 
@@ -41,6 +46,7 @@ public record AidsView(
                                 .map(PositionChange::told)
                                 .toList()
                         : List.of(),
+                Aftermath.told(chart),
                 Cautions.proposedFor(chart).stream()
                         .map(Cautions.Proposal::text)
                         .filter(text -> !chart.teaching().cautions().contains(text))

@@ -8,6 +8,7 @@ import fluidframe.core.chart.Chart;
 import fluidframe.core.chart.Variant;
 import fluidframe.core.count.Beats;
 import fluidframe.core.count.Count;
+import fluidframe.core.count.Dance;
 import fluidframe.core.count.Rhythm;
 import fluidframe.core.count.RhythmChoices;
 import fluidframe.core.couple.Role;
@@ -107,6 +108,7 @@ class ProposalController {
     record TypedText(
             @NotNull @Size(max = 100_000) String text,
             @NotNull RoleName role,
+            @NotBlank String dance,
             boolean table) {}
 
     /** Rows read from text, with what could not be read. */
@@ -129,9 +131,9 @@ class ProposalController {
             var now = chart.steps(role.partner());
             rows.add(new ProposedRow(
                     i + 1,
-                    ChartWriter.toJson(row.row()),
-                    i < now.size() ? ChartWriter.toJson(now.get(i)) : null,
-                    Shorthand.words(row.row()),
+                    ChartWriter.toJson(row.row(), chart.dance()),
+                    i < now.size() ? ChartWriter.toJson(now.get(i), chart.dance()) : null,
+                    Shorthand.words(row.row(), chart.dance()),
                     row.because(),
                     row.sure()));
         }
@@ -197,8 +199,8 @@ class ProposalController {
     /** The chart with its rows as they were and what was changed as a variant; one of the same name is replaced. */
     @PostMapping("/variant")
     Changed variant(@Valid @RequestBody Varied asked) {
-        Optional<Variant> variant =
-                VariantDerivation.of(Charts.read(asked.before()), Charts.read(asked.now()), asked.name());
+        Chart now = Charts.read(asked.now());
+        Optional<Variant> variant = VariantDerivation.of(Charts.read(asked.before()), now, asked.name());
         if (variant.isEmpty()) return new Changed(null, "The rows are as they were saved: change them first.");
         ObjectNode chart = asked.now().deepCopy();
         for (Role role : Role.values()) {
@@ -209,7 +211,7 @@ class ProposalController {
         ArrayNode variants = chart.withArray("variants");
         variants.removeIf(
                 other -> other.path("id").asText().equals(variant.get().id()));
-        variants.add(ChartWriter.toJson(variant.get()));
+        variants.add(ChartWriter.toJson(variant.get(), now.dance()));
         return new Changed(
                 chart,
                 "“" + asked.name() + "” is a variant from step "
@@ -221,7 +223,9 @@ class ProposalController {
         TypedRows read = typed.table()
                 ? RowTable.read(typed.text())
                 : Shorthand.read(typed.text(), typed.role().role());
-        return new ReadRows(ChartWriter.toJson(read.man()), ChartWriter.toJson(read.lady()), read.problems());
+        Dance dance = Dance.parse(typed.dance());
+        return new ReadRows(
+                ChartWriter.toJson(read.man(), dance), ChartWriter.toJson(read.lady(), dance), read.problems());
     }
 
     @GetMapping("/division/{sixteenths}")

@@ -87,8 +87,13 @@ class CompareController {
                 chart.identity().name(),
                 chart.dance().title(),
                 WorkView.bars(chart),
-                TurnText.amount(ledger.of(Role.MAN).totalTurn()),
-                TurnText.amount(ledger.of(Role.LADY).totalTurn()),
+                turned(ledger, Role.MAN),
+                turned(ledger, Role.LADY),
                 chart.start().position() + " to " + ledger.positions().last());
+    }
+
+    /** Blank for a role that does not dance. */
+    private static String turned(Ledger ledger, Role role) {
+        return ledger.of(role).isEmpty() ? "" : TurnText.amount(ledger.of(role).totalTurn());
     }
 }

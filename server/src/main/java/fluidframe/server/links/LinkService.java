@@ -1,7 +1,6 @@
 package fluidframe.server.links;
 
 import fluidframe.core.count.Dance;
-import fluidframe.core.couple.Role;
 import fluidframe.core.link.Adjustment;
 import fluidframe.core.link.Arrival;
 import fluidframe.core.link.Condition;
@@ -104,7 +103,7 @@ class LinkService {
                 LinkViews.WayView.of(after),
                 LinkViews.verdict(link),
                 Customary.isNamed(before.figure(), after.figure()),
-                before.ledger().of(Role.MAN).start().plus(turned).toString(),
+                before.ledger().of(before.leader()).start().plus(turned).toString(),
                 link.conditions().stream().map(LinkViews.PairCondition::of).toList(),
                 link.adjustments().stream().map(LinkViews.PairAdjustment::of).toList());
     }

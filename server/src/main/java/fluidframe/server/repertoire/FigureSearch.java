@@ -5,6 +5,7 @@ import fluidframe.core.chart.Column;
 import fluidframe.core.chart.Identity;
 import fluidframe.core.chart.Step;
 import fluidframe.core.chart.Teaching;
+import fluidframe.core.count.Dance;
 import fluidframe.core.couple.CouplePosition;
 import fluidframe.core.couple.Role;
 import fluidframe.core.link.Danceable;
@@ -164,15 +165,15 @@ public final class FigureSearch {
                         .append(f.cue()));
         chart.options().forEach(option -> text.append(' ').append(option.name()));
         for (Role role : Role.values())
-            chart.steps(role).forEach(step -> text.append(' ').append(row(step)));
+            chart.steps(role).forEach(step -> text.append(' ').append(row(step, chart.dance())));
         return text.toString();
     }
 
-    private static String row(Step step) {
+    private static String row(Step step, Dance dance) {
         return step.spoken() + " "
                 + Stream.of(Column.values())
                         .filter(column -> !column.isRequired())
-                        .map(column -> column.of(step))
+                        .map(column -> column.of(step, dance))
                         .collect(Collectors.joining(" "));
     }
 

@@ -7,7 +7,6 @@ import fluidframe.core.chart.Ending;
 import fluidframe.core.chart.Repetition;
 import fluidframe.core.check.RuleBook;
 import fluidframe.core.count.Beats;
-import fluidframe.core.couple.Role;
 import fluidframe.core.direction.Alignment;
 import fluidframe.core.direction.Direction;
 import fluidframe.core.link.Arrival;
@@ -149,9 +148,9 @@ record BlockView(
     private static BlockView figure(int index, RoutineWork work, FloorReport.Side side, Pulse pulse, int openFindings) {
         Block block = work.blocks().get(index);
         Danceable danced = block.danced();
-        var steps = danced.chart().man();
-        Direction start = danced.ledger().of(Role.MAN).start().plus(block.rotation());
-        Direction end = danced.ledger().of(Role.MAN).last().foot().plus(block.rotation());
+        var steps = danced.chart().steps(danced.leader());
+        Direction start = danced.ledger().of(danced.leader()).start().plus(block.rotation());
+        Direction end = danced.ledger().of(danced.leader()).last().foot().plus(block.rotation());
         return new BlockView(
                 danced.figure().id(),
                 danced.name(),

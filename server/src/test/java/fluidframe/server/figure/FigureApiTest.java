@@ -52,7 +52,7 @@ class FigureApiTest extends ApiCalls {
                 "starts in promenade on right foot weave | Weave from Promenade",
                 "promenade RF free         | Whisk, Open Impetus, Chasse from Promenade, Weave from Promenade, Back Whisk, Left Whisk, Contra Check, Cross Hesitation, Open Telemark, Wing",
                 "finishes in promenade     | Whisk, Open Impetus, Back Whisk, Contra Check, Open Telemark",
-                "starts facing DC          | Reverse Turn, Closed Change on RF, Double Reverse Spin, Weave from Promenade, Progressive Chasse to Right, Basic Weave, Closed Telemark, Open Telemark, Cross Hesitation, Wing, Drag Hesitation",
+                "starts facing DC          | Reverse Turn, Closed Change on RF, Double Reverse Spin, Weave from Promenade, Progressive Chasse to Right, Closed Telemark, Open Telemark, Cross Hesitation, Wing, Drag Hesitation",
                 "step two lands beside     | Natural Turn",
                 "1/2 pivot                 | Natural Spin Turn"
             })

@@ -122,13 +122,23 @@ class ProposalApiTest extends ApiCalls {
     @Test
     void readsLinesAndTablesAndTellsWhatDoesNotFit() throws Exception {
         JsonNode lines = call(
-                200, post("/api/proposals/rows"), Map.of("text", "1 r f fdw\n2 s zz", "role", "man", "table", false));
+                200,
+                post("/api/proposals/rows"),
+                Map.of("text", "1 r f fdw\n2 s zz", "role", "man", "dance", "waltz", "table", false));
         assertThat(lines.at("/man/0/align").asText()).isEqualTo("facing DW");
         assertThat(lines.at("/problems/0/line").asInt()).isEqualTo(2);
         JsonNode table = call(
                 200,
                 post("/api/proposals/rows"),
-                Map.of("text", "role\tcount\tfoot\tplace\nlady\t1\tL\tback", "role", "man", "table", true));
+                Map.of(
+                        "text",
+                        "role\tcount\tfoot\tplace\nlady\t1\tL\tback",
+                        "role",
+                        "man",
+                        "dance",
+                        "waltz",
+                        "table",
+                        true));
         assertThat(table.get("lady")).hasSize(1);
     }
 
@@ -276,7 +286,10 @@ class ProposalApiTest extends ApiCalls {
             call(400, post("/api/proposals/partner"), Map.of("role", "man")),
             call(422, post("/api/proposals/timing"), of(chart, "man", "how", "hold", "step", 1, "by", "1/0")),
             call(422, post("/api/proposals/timing"), of(chart, "man", "how", "rhythm", "step", 1, "rhythm", "zz")),
-            call(400, post("/api/proposals/rows"), Map.of("text", tooLong, "role", "man", "table", false)),
+            call(
+                    400,
+                    post("/api/proposals/rows"),
+                    Map.of("text", tooLong, "role", "man", "dance", "waltz", "table", false)),
             call(422, post("/api/new-figures"), Map.of("from", "nothing", "dance", "polka", "name", "X")),
             call(422, post("/api/new-figures"), Map.of("from", "copy", "dance", "waltz", "name", "X")),
             call(400, post("/api/new-figures"), Map.of("from", "nothing", "dance", "waltz", "name", " ")),
@@ -292,7 +305,9 @@ class ProposalApiTest extends ApiCalls {
             assertThat(answer.toString()).doesNotContain("Exception", "fluidframe.server", "\tat ");
         }
         JsonNode lines = call(
-                200, post("/api/proposals/rows"), Map.of("text", "1 r f\n".repeat(500), "role", "man", "table", false));
+                200,
+                post("/api/proposals/rows"),
+                Map.of("text", "1 r f\n".repeat(500), "role", "man", "dance", "waltz", "table", false));
         assertThat(lines.at("/problems/0/message").asText()).contains("at most 128 lines");
     }
 }

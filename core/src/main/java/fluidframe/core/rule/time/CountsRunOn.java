@@ -48,7 +48,8 @@ final class CountsRunOn implements Rule {
                     ID,
                     role,
                     row + 1,
-                    "The " + role.told() + "'s step " + (row + 1) + " is counted \"" + rhythm.count(row)
+                    "The " + role.told() + "'s step " + (row + 1) + " is counted \""
+                            + rhythm.count(row).text(rhythm.dance().beatsPerBar())
                             + "\", but the rows before it lead to beat " + expected
                             + (into.isZero() ? "." : " and " + into + "."));
             findings.add(

@@ -30,7 +30,8 @@ final class FeetAlternate implements Rule {
     public List<String> exceptions() {
         return List.of(
                 "A brush, tap, point or hold takes no weight, so the same foot may step after it.",
-                "After part weight on the other foot the weight may be replaced, or the first foot slide on by a small step.");
+                "After part weight on the other foot the weight may be replaced, the first foot may cross or close to it as in a"
+                        + " lock, or slide on by a small step.");
     }
 
     @Override
@@ -43,7 +44,7 @@ final class FeetAlternate implements Rule {
             for (LedgerRow row : sheet.rows(role)) {
                 Foot foot = row.step().foot();
                 boolean back = shared
-                        && (row.step().placement().kind() == Placement.Kind.REPLACE
+                        && (comesBack(row.step().placement().kind())
                                 || row.step().placement().qualifiers().contains(Placement.Qualifier.SMALL));
                 boolean held = row.step().weightTaken() == Weight.NONE
                         && row.step().placement().kind() == Placement.Kind.HOLD;
@@ -71,5 +72,15 @@ final class FeetAlternate implements Rule {
             }
         }
         return findings;
+    }
+
+    /** Whether a foot that never lost the weight may act so after the other one has shared it. */
+    private static boolean comesBack(Placement.Kind kind) {
+        switch (kind) {
+            case REPLACE, CLOSE, CROSS_BEHIND, CROSS_IN_FRONT:
+                return true;
+            default:
+                return false;
+        }
     }
 }

@@ -11,6 +11,7 @@ public final class WeightRules {
         return List.of(
                 new FeetAlternate(),
                 new TurnOnFullWeight(),
+                new TurningFootCarries(),
                 new BrushLeavesWeight(),
                 new ActionOnStandingFoot(),
                 new RepeatsAlternate());

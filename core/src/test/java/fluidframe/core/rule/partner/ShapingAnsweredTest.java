@@ -32,4 +32,24 @@ class ShapingAnsweredTest {
                                 .with(Role.LADY, 2, "body", "shape R")))
                 .isEmpty();
     }
+
+    @Test
+    void findsAnAnswerToTheWrongSide() {
+        assertThat(reasons(
+                        rule,
+                        TestChart.closedChange()
+                                .with(Role.MAN, 2, "body", "shape L half at end")
+                                .with(Role.LADY, 2, "body", "shape L")))
+                .containsExactly("lady 2: Both partners shape to their own left on the man's step 2 and the lady's step 2:"
+                        + " facing each other the shapes go to opposite sides.");
+    }
+
+    @Test
+    void asksForAnAnswerToADeepActionAndNotToASmallOne() {
+        assertThat(reasons(rule, TestChart.closedChange().with(Role.LADY, 2, "body", "compress full")))
+                .containsExactly(
+                        "man 2: The lady uses the body deeply on step 2, but nothing is charted for the man's body on step 2.");
+        assertThat(reasons(rule, TestChart.closedChange().with(Role.LADY, 2, "body", "compress a little")))
+                .isEmpty();
+    }
 }
