@@ -3,6 +3,7 @@
   import { clock } from '$lib/song/clock';
   import { getRoutineEditor } from '$lib/routine/routine-editor.svelte';
   import { getSettings } from '$lib/settings/settings.svelte';
+  import ElementEnd from './ElementEnd.svelte';
   import FillList from './FillList.svelte';
 
   const editor = getRoutineEditor();
@@ -70,9 +71,10 @@
             e.currentTarget.validity.valid && editor.change(index, { beats: Number(e.currentTarget.value) })}
         /></label
       >
+      <ElementEnd {index} leaves={placed.leaves} />
       <p class="text-doubtful">
-        Nobody has charted it: only its time counts. Ask a qualified coach about lifts and supports; pain is a signal to
-        stop.
+        Nobody has charted it: only its time {placed.leaves ? 'and its end count' : 'counts'}. Ask a qualified coach
+        about lifts and supports; pain is a signal to stop.
       </p>
     {:else}
       {#if ways.length > 1}

@@ -74,6 +74,25 @@ public record Arrival(
         return after(danced, 0, danced.chart().startBeat());
     }
 
+    /** A state that the coach has stated, after something nobody has charted; it is taken to be at rest. */
+    public static Arrival stated(
+            Direction man, CouplePosition position, Hold hold, Foot manFree, Foot ladyFree, Beats nextBeat) {
+        return new Arrival(
+                man,
+                man.plus((position.from() + position.to()) / 2),
+                manFree,
+                ladyFree,
+                EnumSet.allOf(Role.class),
+                position,
+                hold,
+                Finish.AS_CHARTED,
+                0,
+                Double.NaN,
+                false,
+                false,
+                nextBeat);
+    }
+
     private static int lastTurnSide(Ledger ledger) {
         int side = 0;
         for (Role role : Role.values()) {

@@ -53,7 +53,7 @@ public final class RoutineWork {
         RoutineWork work = new RoutineWork(repertoire, dance, startTurn);
         for (Placed item : placed) {
             if (item instanceof PlacedElement element) {
-                work.appendFree(element.name(), element.length(), false, Optional.empty());
+                work.appendFree(element.name(), element.length(), false, element.left(), Optional.empty());
             } else if (item instanceof PlacedFigure figure) {
                 work.append(figure);
             }
@@ -76,13 +76,14 @@ public final class RoutineWork {
             danced = PlaceFinder.of(figure, dance, repertoire);
         } catch (IllegalArgumentException e) {
             String name = PlaceFinder.name(figure, repertoire);
-            appendFree(name, dance.bar(), figure.corner(), Optional.of(e.getMessage()));
+            appendFree(name, dance.bar(), figure.corner(), Optional.empty(), Optional.of(e.getMessage()));
             return;
         }
         append(danced, figure.corner());
     }
 
-    private void appendFree(String name, Beats length, boolean corner, Optional<String> missing) {
+    private void appendFree(
+            String name, Beats length, boolean corner, Optional<PlacedElement.Left> left, Optional<String> missing) {
         boolean turned = corner && !blocks.isEmpty();
         int rotation = blocks.isEmpty()
                 ? startTurn
@@ -92,12 +93,14 @@ public final class RoutineWork {
             Link link = new Link(Link.Verdict.YES, List.of(), List.of(), 0);
             junctions.add(new Junction(blocks.size(), link, false, true));
         }
-        blocks.add(new Block(name, Optional.empty(), now(), length, rotation, corners, missing));
+        blocks.add(new Block(name, Optional.empty(), now(), length, rotation, corners, left, missing));
     }
 
     /** How far the man's feet are turned from the line of dance after a block. */
-    private static int leftTurned(Block block) {
-        return block.isFree() ? block.rotation() : arrivalAfter(block).man().clockwiseFrom(Direction.LOD);
+    private int leftTurned(Block block) {
+        return block.arrival(dance.bar())
+                .map(end -> end.man().clockwiseFrom(Direction.LOD))
+                .orElse(block.rotation());
     }
 
     private void append(Danceable danced, boolean corner) {
@@ -107,7 +110,8 @@ public final class RoutineWork {
         }
         Block last = last();
         int corners = last.corners() + (corner ? 1 : 0);
-        if (last.isFree()) {
+        Optional<Arrival> left = last.arrival(dance.bar());
+        if (left.isEmpty()) {
             Link link = Linker.freely(now().remainder(dance.bar()), danced);
             junctions.add(new Junction(blocks.size(), link, false, true));
             int faced = danced.ledger().of(danced.leader()).start().clockwiseFrom(Direction.LOD);
@@ -115,22 +119,29 @@ public final class RoutineWork {
             add(danced, now(), nearestEntry(danced, turned), corners);
             return;
         }
-        Arrival arrival = arrivalAfter(last);
-        Link link = Linker.link(corner ? arrival.afterCorner() : arrival, danced);
-        boolean customary = Customary.isNamed(last.danced().figure(), danced.figure());
+        Link link = Linker.link(corner ? left.get().afterCorner() : left.get(), danced);
+        boolean customary = !last.isFree() && Customary.isNamed(last.danced().figure(), danced.figure());
         junctions.add(new Junction(blocks.size(), link, customary, false));
         add(danced, now(), nearestEntry(danced, link.rotation()), corners);
     }
 
     private void add(Danceable danced, Beats start, int rotation, int corners) {
         blocks.add(new Block(
-                danced.name(), Optional.of(danced), start, danced.length(), rotation, corners, Optional.empty()));
+                danced.name(),
+                Optional.of(danced),
+                start,
+                danced.length(),
+                rotation,
+                corners,
+                Optional.empty(),
+                Optional.empty()));
     }
 
     /** The shortest ways to mend a join between figures; none for one that holds. Each takes a search of its own. */
     public List<Repair> repairs(Junction junction) {
         if (!junction.isBroken() || junction.free()) return List.of();
         int index = junction.index();
+        if (blocks.get(index - 1).isFree()) return List.of();
         Optional<Block> beforeThat = index < 2 ? Optional.empty() : Optional.of(blocks.get(index - 2));
         Danceable after = blocks.get(index).danced();
         return new Repairs(
@@ -141,10 +152,6 @@ public final class RoutineWork {
                         after,
                         takesCorner(index))
                 .find();
-    }
-
-    private static Arrival arrivalAfter(Block block) {
-        return Arrival.after(block.danced(), block.rotation(), block.start());
     }
 
     private static int nearestEntry(Danceable danced, int rotation) {
@@ -210,11 +217,11 @@ public final class RoutineWork {
         return (int) blocks.stream().filter(Block::isMissing).count();
     }
 
-    /** The state after block {@code index} (from 0); empty before the first and after a free element. */
+    /** The state after block {@code index} (from 0); empty before the first and where nobody has said it. */
     public Optional<Arrival> arrivalAfter(int index) {
-        return index < 0 || index >= blocks.size() || blocks.get(index).isFree()
+        return index < 0 || index >= blocks.size()
                 ? Optional.empty()
-                : Optional.of(arrivalAfter(blocks.get(index)));
+                : blocks.get(index).arrival(dance.bar());
     }
 
     /** What can be danced after block {@code index} (from 0), or to begin with for -1: yes before yes if. */
@@ -231,6 +238,7 @@ public final class RoutineWork {
             if (link.verdict() == Link.Verdict.NO || arrival.isEmpty() && !whole) continue;
             boolean leadsOn = link.verdict() == Link.Verdict.YES && leadsOn(next, link.rotation(), start, index + 1);
             boolean customary = arrival.isPresent()
+                    && !blocks.get(index).isFree()
                     && Customary.isNamed(blocks.get(index).danced().figure(), next.figure());
             successors.add(new Successor(next, link, customary, leadsOn));
         }
@@ -277,7 +285,7 @@ public final class RoutineWork {
      */
     public Optional<Link> again() {
         if (blocks.isEmpty() || last().isFree() || blocks.get(0).isFree()) return Optional.empty();
-        Arrival end = arrivalAfter(last());
+        Arrival end = last().arrival(dance.bar()).orElseThrow();
         Link link = Linker.link(end, blocks.get(0).danced());
         if (link.verdict() == Link.Verdict.YES) return Optional.of(link);
         boolean withCorner =

@@ -168,6 +168,7 @@ public record Placement(Kind kind, Set<Qualifier> qualifiers) {
         rest = take(rest, qualifiers, Qualifier.TURNED_OUT, " turned out ", " to ");
         rest = take(rest, qualifiers, Qualifier.LEFT_SIDE_LEADING, " left side leading ", " lsl ");
         rest = take(rest, qualifiers, Qualifier.RIGHT_SIDE_LEADING, " right side leading ", " rsl ");
+        rest = take(rest, qualifiers, Qualifier.SLIPPING, " slipping ", " slips ");
         rest = take(rest, qualifiers, Qualifier.CHECKED, " checked ", " ck ");
         String words = rest.trim();
         Kind kind = Arrays.stream(Kind.values())
@@ -176,7 +177,7 @@ public record Placement(Kind kind, Set<Qualifier> qualifiers) {
                 .orElseThrow(() -> new IllegalArgumentException("A placement must be one of "
                         + Arrays.stream(Kind.values()).map(Kind::toString).collect(Collectors.joining(", "))
                         + ", with small, in CBMP, outside partner, partner outside, leftwards, rightwards, on the track, turned out,"
-                        + " left or right side leading, checked or without weight after it, but was \""
+                        + " left or right side leading, slipping, checked or without weight after it, but was \""
                         + text + "\""));
         return new Placement(kind, qualifiers);
     }

@@ -8,6 +8,9 @@ import fluidframe.core.TestChart;
 import fluidframe.core.chart.FigureUse;
 import fluidframe.core.count.Beats;
 import fluidframe.core.count.Dance;
+import fluidframe.core.couple.CouplePosition;
+import fluidframe.core.couple.Hold;
+import fluidframe.core.direction.Direction;
 import fluidframe.core.floor.FloorPlan;
 import fluidframe.core.floor.Point;
 import fluidframe.core.floor.Stride;
@@ -15,7 +18,9 @@ import fluidframe.core.link.Condition;
 import fluidframe.core.link.Danceable;
 import fluidframe.core.link.Link;
 import fluidframe.core.link.Repertoire;
+import fluidframe.core.step.Foot;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -102,6 +107,34 @@ class RoutineWorkTest {
                 Dance.WALTZ, List.of(new PlacedElement("Pose", Beats.of(1)), placed("natural-turn")), repertoire);
         assertThat(offBeat.junctions().get(0).link().obstacles().get(0).kind()).isEqualTo(Condition.Kind.BEAT);
         assertThatThrownBy(() -> new PlacedElement("Pose", Beats.of(129))).hasMessageContaining("129");
+    }
+
+    @Test
+    void judgesTheJoinAfterAFreeElementOfWhichTheCoachSaysHowItEnds() {
+        RoutineWork right = withPose(Foot.RIGHT, Optional.empty());
+        assertThat(right.junctions().get(1).free()).isFalse();
+        assertThat(right.junctions().get(1).isBroken()).isFalse();
+        RoutineWork wrongFoot = withPose(Foot.LEFT, Optional.empty());
+        assertThat(wrongFoot.junctions().get(1).link().obstacles())
+                .extracting(condition -> condition.kind().toString())
+                .containsExactly("man's free foot", "lady's free foot");
+        assertThat(wrongFoot.repairs(wrongFoot.junctions().get(1))).isEmpty();
+        RoutineWork wrongWay = withPose(Foot.RIGHT, Optional.of(Direction.parse("centre")));
+        assertThat(wrongWay.junctions().get(1).isBroken()).isTrue();
+        assertThat(right.successors(1))
+                .allMatch(successor -> successor.figure().chart().man().get(0).foot() == Foot.RIGHT);
+    }
+
+    private RoutineWork withPose(Foot manFree, Optional<Direction> man) {
+        PlacedElement.Left left =
+                new PlacedElement.Left(CouplePosition.CLOSED, Hold.CLOSED_CONTACT, manFree, false, man);
+        return RoutineWork.of(
+                Dance.WALTZ,
+                List.of(
+                        placed("closed-change"),
+                        new PlacedElement("Pose", Beats.of(3), Optional.of(left)),
+                        placed("closed-change")),
+                repertoire);
     }
 
     @Test

@@ -76,7 +76,13 @@ public final class RoutineDifference {
     }
 
     private static String words(Placed placed, UnaryOperator<String> names) {
-        if (placed instanceof PlacedElement element) return element.name() + ", " + element.length() + " beats";
+        if (placed instanceof PlacedElement element) {
+            return element.name() + ", " + element.length() + " beats"
+                    + element.left()
+                            .map(left -> ", left in " + left.position() + ", " + left.hold() + ", his "
+                                    + left.manFree().spoken() + " free")
+                            .orElse("");
+        }
         PlacedFigure figure = (PlacedFigure) placed;
         FigureUse use = figure.use();
         StringBuilder words = new StringBuilder(names.apply(figure.figureId()));

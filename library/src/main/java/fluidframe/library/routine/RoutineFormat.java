@@ -7,6 +7,9 @@ import fluidframe.core.chart.Ending;
 import fluidframe.core.chart.FigureUse;
 import fluidframe.core.count.Beats;
 import fluidframe.core.count.Dance;
+import fluidframe.core.couple.CouplePosition;
+import fluidframe.core.couple.Hold;
+import fluidframe.core.direction.Direction;
 import fluidframe.core.floor.Point;
 import fluidframe.core.floor.Stride;
 import fluidframe.core.routine.Hall;
@@ -14,6 +17,7 @@ import fluidframe.core.routine.Placed;
 import fluidframe.core.routine.PlacedElement;
 import fluidframe.core.routine.PlacedFigure;
 import fluidframe.core.routine.Routine;
+import fluidframe.core.step.Foot;
 import fluidframe.library.text.Cells;
 import fluidframe.library.text.Difference;
 import fluidframe.library.text.Format;
@@ -68,6 +72,27 @@ public final class RoutineFormat extends Format<Routine> {
         return Optional.of(object.path(key).asText("")).filter(word -> !word.isBlank());
     }
 
+    private static Optional<PlacedElement.Left> left(JsonNode place) {
+        if (!place.path("leaves").isObject()) return Optional.empty();
+        JsonNode leaves = place.path("leaves");
+        return Optional.of(new PlacedElement.Left(
+                CouplePosition.parse(leaves.path("position").asText()),
+                Hold.parse(leaves.path("hold").asText()),
+                Foot.parse(leaves.path("manFree").asText()),
+                leaves.path("sameFeet").asBoolean(false),
+                word(leaves, "man").map(Direction::parse)));
+    }
+
+    private static ObjectNode toJson(PlacedElement.Left left) {
+        ObjectNode leaves = JsonNodeFactory.instance.objectNode();
+        leaves.put("position", left.position().toString())
+                .put("hold", left.hold().toString())
+                .put("manFree", left.manFree().toString());
+        if (left.sameFeet()) leaves.put("sameFeet", true);
+        left.man().ifPresent(direction -> leaves.put("man", direction.toString()));
+        return leaves;
+    }
+
     private static List<String> words(JsonNode object, String key) {
         List<String> words = new ArrayList<>();
         object.path(key).forEach(word -> words.add(word.asText()));
@@ -85,7 +110,8 @@ public final class RoutineFormat extends Format<Routine> {
         Optional<String> element = word(place, "element");
         if (element.isPresent()) {
             double beats = place.path("beats").asDouble(1);
-            return new PlacedElement(element.get().strip(), Beats.of((int) Math.round(beats * BEAT_PARTS), BEAT_PARTS));
+            return new PlacedElement(
+                    element.get().strip(), Beats.of((int) Math.round(beats * BEAT_PARTS), BEAT_PARTS), left(place));
         }
         String figure = word(place, "figure")
                 .orElseThrow(() -> new IllegalArgumentException(
@@ -136,8 +162,9 @@ public final class RoutineFormat extends Format<Routine> {
     public ObjectNode toJson(Placed placed) {
         ObjectNode object = JsonNodeFactory.instance.objectNode();
         if (placed instanceof PlacedElement element) {
-            return object.put("element", element.name())
-                    .put("beats", element.length().toDouble());
+            object.put("element", element.name()).put("beats", element.length().toDouble());
+            element.left().ifPresent(left -> object.set("leaves", toJson(left)));
+            return object;
         }
         PlacedFigure figure = (PlacedFigure) placed;
         FigureUse use = figure.use();

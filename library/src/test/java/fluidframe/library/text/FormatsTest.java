@@ -10,7 +10,9 @@ import fluidframe.core.chart.FigureUse;
 import fluidframe.core.count.Beats;
 import fluidframe.core.count.Dance;
 import fluidframe.core.count.TempoBand;
+import fluidframe.core.couple.CouplePosition;
 import fluidframe.core.couple.Hold;
+import fluidframe.core.direction.Direction;
 import fluidframe.core.event.EventTerms;
 import fluidframe.core.floor.Point;
 import fluidframe.core.floor.Stride;
@@ -19,6 +21,7 @@ import fluidframe.core.routine.Hall;
 import fluidframe.core.routine.PlacedElement;
 import fluidframe.core.routine.PlacedFigure;
 import fluidframe.core.routine.Routine;
+import fluidframe.core.step.Foot;
 import fluidframe.library.event.EventFormat;
 import fluidframe.library.figure.ChartFormat;
 import fluidframe.library.list.ListFormat;
@@ -96,7 +99,18 @@ class FormatsTest {
             String note = i % 3 == 0 ? "wait: \"here\" # not there\nand on" : "";
             places.add(
                     i % 7 == 6
-                            ? new Routine.Place(new PlacedElement("Slow bow, twice", Beats.of(5, 2)), note, "")
+                            ? new Routine.Place(
+                                    new PlacedElement(
+                                            "Slow bow, twice",
+                                            Beats.of(5, 2),
+                                            Optional.of(new PlacedElement.Left(
+                                                    CouplePosition.SHADOW,
+                                                    Hold.SHADOW,
+                                                    Foot.LEFT,
+                                                    true,
+                                                    Optional.of(Direction.parse("DW"))))),
+                                    note,
+                                    "")
                             : new Routine.Place(
                                     new PlacedFigure(
                                             "waltz.figure-" + i,

@@ -1,8 +1,12 @@
 package fluidframe.server.ribbon;
 
+import fluidframe.core.couple.CouplePosition;
+import fluidframe.core.couple.Hold;
+import fluidframe.core.direction.Direction;
 import fluidframe.core.direction.TurnText;
 import java.util.List;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * What can be chosen for a routine, besides its figures.
@@ -11,7 +15,13 @@ import java.util.stream.IntStream;
  * @param startTurns how the first figure may be turned from its chart
  * @param endTurns how much more or less of a figure's last turn may be made
  */
-record RoutineTerms(List<FloorSize> floors, List<TurnChoice> startTurns, List<TurnChoice> endTurns) {
+record RoutineTerms(
+        List<FloorSize> floors,
+        List<TurnChoice> startTurns,
+        List<TurnChoice> endTurns,
+        List<String> positions,
+        List<String> holds,
+        List<String> directions) {
     /** A floor by name; metres. */
     record FloorSize(String name, double length, double width) {}
 
@@ -32,6 +42,11 @@ record RoutineTerms(List<FloorSize> floors, List<TurnChoice> startTurns, List<Tu
                     .toList(),
             IntStream.of(0, -4, -2, -1, 1, 2, 4)
                     .mapToObj(turn -> new TurnChoice(turn, turn == 0 ? "as charted" : TurnText.change(turn)))
+                    .toList(),
+            Stream.of(CouplePosition.values()).map(CouplePosition::toString).toList(),
+            Stream.of(Hold.values()).map(Hold::toString).toList(),
+            IntStream.range(0, HALF)
+                    .mapToObj(eighth -> Direction.of(eighth * EIGHTH).toString())
                     .toList());
 
     /** More than half a turn to the right is less than half to the left. */

@@ -50,7 +50,8 @@ final class ShapingAnswered implements Rule {
                 ID,
                 lacking,
                 step,
-                "The " + lacking.partner().told() + " " + (shapes(moment.of(lacking.partner())) ? "shapes" : "uses the body deeply")
+                "The " + lacking.partner().told() + " "
+                        + (shapes(moment.of(lacking.partner())) ? "shapes" : "uses the body deeply")
                         + " on step "
                         + moment.of(lacking.partner()).number() + ", but nothing is charted for the "
                         + lacking.told()
@@ -67,7 +68,8 @@ final class ShapingAnswered implements Rule {
                 ID,
                 Role.LADY,
                 step,
-                "Both partners shape to their own " + (his.get() == Foot.LEFT ? "left" : "right") + " on the {man}'s step "
+                "Both partners shape to their own " + (his.get() == Foot.LEFT ? "left" : "right")
+                        + " on the {man}'s step "
                         + moment.man().number() + " and the {lady}'s step " + step
                         + ": facing each other the shapes go to opposite sides."));
     }

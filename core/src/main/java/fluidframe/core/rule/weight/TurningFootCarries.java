@@ -82,7 +82,8 @@ final class TurningFootCarries implements Rule {
                         "The " + role.told() + "'s step " + loaded.number() + " takes part weight, and step "
                                 + turning.number() + " turns "
                                 + TurnText.amount(turning.step().turn().sixteenths()) + " over the "
-                                + loaded.step().foot().spoken() + ": nobody can turn so far on a foot that shares the weight.")
+                                + loaded.step().foot().spoken()
+                                + ": nobody can turn so far on a foot that shares the weight.")
                 .withFix("Give it full weight", "weight", "full");
     }
 }

@@ -40,8 +40,9 @@ class ShapingAnsweredTest {
                         TestChart.closedChange()
                                 .with(Role.MAN, 2, "body", "shape L half at end")
                                 .with(Role.LADY, 2, "body", "shape L")))
-                .containsExactly("lady 2: Both partners shape to their own left on the man's step 2 and the lady's step 2:"
-                        + " facing each other the shapes go to opposite sides.");
+                .containsExactly(
+                        "lady 2: Both partners shape to their own left on the man's step 2 and the lady's step 2:"
+                                + " facing each other the shapes go to opposite sides.");
     }
 
     @Test
