@@ -9,10 +9,10 @@
   const settings = getSettings();
   const terms = $derived(editor.terms);
   const field = 'max-w-52 rounded-xs border border-line bg-raised px-1.5 py-0.5';
-  const usual = { position: 'closed', hold: 'closed contact', manFree: 'L' } as const;
+  type Leaves = NonNullable<Placed['leaves']>;
+  const usual = $derived({ ...editor.terms.usualEnd } as Leaves);
 
-  const say = (by: Partial<NonNullable<Placed['leaves']>>) =>
-    editor.change(index, { leaves: { ...usual, ...leaves, ...by } });
+  const say = (by: Partial<Leaves>) => editor.change(index, { leaves: { ...usual, ...leaves, ...by } });
 </script>
 
 <label class="flex items-center gap-2"
@@ -44,10 +44,9 @@
       <select
         class={field}
         value={leaves.manFree}
-        onchange={(e) => say({ manFree: e.currentTarget.value === 'R' ? 'R' : 'L' })}
+        onchange={(e) => say({ manFree: e.currentTarget.value as Leaves['manFree'] })}
       >
-        <option value="L">left</option>
-        <option value="R">right</option>
+        {#each terms.feet as foot (foot.id)}<option value={foot.id}>{foot.words}</option>{/each}
       </select></label
     >
     <label class="flex items-center gap-2"

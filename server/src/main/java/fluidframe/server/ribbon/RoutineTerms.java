@@ -4,6 +4,7 @@ import fluidframe.core.couple.CouplePosition;
 import fluidframe.core.couple.Hold;
 import fluidframe.core.direction.Direction;
 import fluidframe.core.direction.TurnText;
+import fluidframe.core.step.Foot;
 import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -21,12 +22,20 @@ record RoutineTerms(
         List<TurnChoice> endTurns,
         List<String> positions,
         List<String> holds,
-        List<String> directions) {
+        List<String> directions,
+        List<FootChoice> feet,
+        UsualEnd usualEnd) {
     /** A floor by name; metres. */
     record FloorSize(String name, double length, double width) {}
 
     /** A turn to choose, in sixteenths, with its words. */
     record TurnChoice(int sixteenths, String words) {}
+
+    /** A foot to choose, with its word. */
+    record FootChoice(String id, String words) {}
+
+    /** How a free element ends unless the coach says otherwise. */
+    record UsualEnd(String position, String hold, String manFree) {}
 
     private static final int HALF = 8;
     private static final int EIGHTH = 2;
@@ -47,7 +56,11 @@ record RoutineTerms(
             Stream.of(Hold.values()).map(Hold::toString).toList(),
             IntStream.range(0, HALF)
                     .mapToObj(eighth -> Direction.of(eighth * EIGHTH).toString())
-                    .toList());
+                    .toList(),
+            Stream.of(Foot.values())
+                    .map(foot -> new FootChoice(foot.toString(), foot == Foot.LEFT ? "left" : "right"))
+                    .toList(),
+            new UsualEnd(CouplePosition.CLOSED.toString(), Hold.CLOSED_CONTACT.toString(), Foot.LEFT.toString()));
 
     /** More than half a turn to the right is less than half to the left. */
     private static String start(int sixteenths) {
