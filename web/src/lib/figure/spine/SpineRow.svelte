@@ -162,5 +162,8 @@
     {@render cell('count', true)}
     {#if said}<span class="text-xs leading-3 font-normal text-ink">{said}</span>{/if}
     <span class="text-[0.65rem] leading-3 font-normal text-soft" title="step {index + 1}">{index + 1}</span>
+    {#if worked}<span class="text-[0.65rem] leading-3 font-normal text-soft" title="lasts {worked.beats} beats"
+        >{worked.beats} b</span
+      >{/if}
   </div>
 </div>

@@ -16,6 +16,7 @@
     { how: 'split', label: 'bring the next step into its second half', by: false, other: 'time given to' },
     { how: 'splitQuarter', label: 'bring the next step into its last quarter', by: false, other: 'time given to' },
     { how: 'delay', label: 'let it come later', by: true, other: '' },
+    { how: 'lengthen', label: 'let the figure grow by whole bars on it', by: true, other: '' },
     { how: 'close', label: 'close the feet instead of walking', by: false, other: '' }
   ];
   let role = $state<RoleName>('man');
@@ -60,7 +61,7 @@
 <Dialog bind:open title="Another timing of the same steps" wide>
   <p class="mb-3 text-sm text-soft">
     Both {settings.role('man')} and {settings.role('lady')} move along the count together, and the figure stays as long as
-    it is. What would break the bar is refused, with the amount.
+    it is, unless you let it grow by whole bars. What would break the bar is refused, with the amount.
   </p>
   <form
     class="flex flex-wrap items-end gap-3 text-sm"
@@ -84,12 +85,14 @@
     >
     <label class="flex flex-col"
       >what to do
-      <select bind:value={how} class={field}>
+      <select bind:value={how} class={field} onchange={() => (by = how === 'lengthen' ? '1' : by)}>
         {#each WAYS as each (each.how)}<option value={each.how}>{each.label}</option>{/each}
       </select></label
     >
     {#if way?.by}
-      <label class="flex flex-col">by how many beats <input bind:value={by} class="{field} w-20" /></label>
+      <label class="flex flex-col"
+        >by how many {how === 'lengthen' ? 'bars' : 'beats'} <input bind:value={by} class="{field} w-20" /></label
+      >
     {/if}
     {#if way?.other}
       <label class="flex flex-col"

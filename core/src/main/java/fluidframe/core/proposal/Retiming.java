@@ -30,6 +30,9 @@ public final class Retiming {
         }
     }
 
+    /** As many beats as one counted word can hold. */
+    private static final int MOST_BEATS = 8;
+
     private final Chart chart;
     private final Role role;
     private final Rhythm rhythm;
@@ -121,6 +124,34 @@ public final class Retiming {
         return moved(rhythm.onset(row), rhythm.onset(row), by, false, "Step " + step + " comes " + by + " later.");
     }
 
+    /**
+     * Holds a step for whole bars more, so that the figure grows by them: a spiral drawn out over a bar.
+     *
+     * @param step the step held, from 1
+     * @param bars how many bars it lasts longer, 1 or more
+     */
+    public Outcome lengthen(int step, int bars) {
+        int row = row(step);
+        if (bars < 1) return Outcome.refused("A figure grows by one bar or more, but " + bars + " was asked for.");
+        Beats by = Beats.of(chart.dance().beatsPerBar() * bars);
+        if (rhythm.beats(row).plus(by).compareTo(Beats.of(MOST_BEATS)) > 0) {
+            return Outcome.refused(
+                    "Step " + step + " would last " + rhythm.beats(row).plus(by) + " beats; one step is held for "
+                            + MOST_BEATS + " at the most: spread the bars over several steps.");
+        }
+        TreeMap<Beats, Beats> later = new TreeMap<>();
+        for (Role each : Role.values()) {
+            for (Beats onset : chart.rhythm(each).onsets()) {
+                if (onset.compareTo(rhythm.onset(row)) > 0) later.put(onset, onset.plus(by));
+            }
+        }
+        return with(
+                later,
+                by,
+                "Step " + step + " is held for " + bars + (bars == 1 ? " bar" : " bars")
+                        + " more and the figure is so much longer.");
+    }
+
     /** Gives all rows other counts of the same length; refuses another length with the difference. */
     public Outcome rhythm(Rhythm wanted) {
         if (wanted.size() != rhythm.size()) {
@@ -191,12 +222,16 @@ public final class Retiming {
     }
 
     private Outcome with(TreeMap<Beats, Beats> to, String words) {
+        return with(to, Beats.ZERO, words);
+    }
+
+    private Outcome with(TreeMap<Beats, Beats> to, Beats longer, String words) {
         List<List<Step>> rows = new ArrayList<>();
         for (Role each : Role.values()) {
             Rhythm timed = chart.rhythm(each);
             List<Beats> onsets = new ArrayList<>();
             for (Beats onset : timed.onsets()) onsets.add(to.getOrDefault(onset, onset));
-            onsets.add(timed.total());
+            onsets.add(timed.total().plus(longer));
             List<Beats> lengths = new ArrayList<>();
             for (int i = 0; i + 1 < onsets.size(); i++) {
                 if (onsets.get(i + 1).compareTo(onsets.get(i)) <= 0) {

@@ -120,4 +120,18 @@ class RetimingTest {
         assertThatThrownBy(() -> Retiming.of(basic, Role.MAN).delay(6, Beats.HALF))
                 .hasMessage("The step must be from 1 to 5, but was 6");
     }
+
+    @Test
+    void growsByWholeBarsOnOneStep() {
+        Chart longer = Retiming.of(basic, Role.LADY).lengthen(2, 1).chart().orElseThrow();
+        assertThat(longer.length()).isEqualTo(basic.length().plus(Beats.of(4)));
+        assertThat(counts(longer, Role.LADY)).isEqualTo("2 3.4.1.2.3 4 & 1");
+        assertThat(counts(longer, Role.MAN)).isEqualTo("2 3.4.1.2.3 4 & 1");
+        Chart last = Retiming.of(basic, Role.MAN).lengthen(5, 1).chart().orElseThrow();
+        assertThat(counts(last, Role.MAN)).isEqualTo("2 3 4 & 1.2.3.4.1");
+        assertThat(Retiming.of(basic, Role.MAN).lengthen(1, 2).words())
+                .isEqualTo(
+                        "Step 1 would last 9 beats; one step is held for 8 at the most: spread the bars over several steps.");
+        assertThat(Retiming.of(basic, Role.MAN).lengthen(1, 0).chart()).isEmpty();
+    }
 }

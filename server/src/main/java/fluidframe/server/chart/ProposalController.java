@@ -89,6 +89,7 @@ class ProposalController {
         split,
         splitQuarter,
         delay,
+        lengthen,
         close,
         rhythm
     }
@@ -164,6 +165,9 @@ class ProposalController {
             case delay:
                 outcome = retiming.delay(asked.step(), beats(asked.by()));
                 break;
+            case lengthen:
+                outcome = retiming.lengthen(asked.step(), bars(asked.by()));
+                break;
             case close:
                 outcome = retiming.closeInstead(asked.step());
                 break;
@@ -171,6 +175,15 @@ class ProposalController {
                 outcome = retiming.rhythm(Rhythm.parse(chart.dance(), asked.rhythm() == null ? "" : asked.rhythm()));
         }
         return new Changed(outcome.chart().map(ChartWriter::toJson).orElse(null), outcome.words());
+    }
+
+    private static int bars(String text) {
+        String bars = text == null ? "" : text.trim();
+        if (!bars.matches("[1-9]")) {
+            throw new IllegalArgumentException(
+                    "A figure grows by 1 to 9 whole bars, but \"" + bars + "\" was asked for");
+        }
+        return Integer.parseInt(bars);
     }
 
     private static Beats beats(String text) {
