@@ -1,6 +1,7 @@
 <script lang="ts">
   import { api, need, type RoleName, type Row } from '$lib/api/client';
   import { loaded } from '$lib/api/loaded.svelte';
+  import { words } from '$lib/api/words';
   import Button from '$lib/ui/Button.svelte';
   import Dialog from '$lib/ui/Dialog.svelte';
   import { getFigureEditor, type Column } from '$lib/figure/figure-editor.svelte';
@@ -15,13 +16,35 @@
     () => open,
     async (shown) => {
       turn = 0;
+      said = '';
       return shown ? need(api.POST('/api/proposals/cells', { body: editor.chart })) : undefined;
     }
   );
   const cells = $derived(asked.current ?? null);
   let wanted = $derived((cells ?? []).map(() => true));
-  /** The turn that is to be divided, in sixteenths; none before one is asked for. */
+  /** The turn that is to be divided, in sixteenths, and where it ends; none before one is asked for. */
   let turn = $state(0);
+  let divided = $state<{ role: RoleName; step: number }>();
+  let said = $state('');
+  const ways = loaded(
+    () => (turn === 0 ? undefined : divided),
+    async (of) =>
+      of ? need(api.POST('/api/proposals/shares', { body: { chart: editor.chart, role: of.role, step: of.step } })) : []
+  );
+
+  async function share(way: string) {
+    if (!divided) return;
+    try {
+      const body = { chart: editor.chart, role: divided.role, step: divided.step, way };
+      const outcome = await need(api.POST('/api/proposals/share', { body }));
+      said = outcome.words;
+      if (!outcome.chart) return;
+      editor.take(outcome.chart, outcome.words);
+      open = false;
+    } catch (error) {
+      said = words(error);
+    }
+  }
   const division = loaded(
     () => turn,
     async (sixteenths) => {
@@ -82,7 +105,12 @@
     <ul class="flex flex-wrap gap-1.5">
       {#each largest as each, nth (nth)}
         <li>
-          <Button onclick={() => (turn = each.row.turn)}
+          <Button
+            aria-pressed={divided?.role === each.role && divided.step === each.row.number && turn !== 0}
+            onclick={() => {
+              divided = { role: each.role, step: each.row.number };
+              turn = each.row.turn;
+            }}
             >{settings.role(each.role)}
             {each.row.number}: <span class="amount">{each.row.turnKind || 'between the feet'}</span></Button
           >
@@ -92,7 +120,14 @@
     {#if division.current}<p class="mt-1 text-sm" role="status">
         {division.current.charAt(0).toUpperCase() + division.current.slice(1)}.
       </p>{/if}
-    <Failed small why={division.failed} />
+    <Failed small why={division.failed ?? ways.failed} />
+    {#if (ways.current ?? []).length > 0 && !editor.locked}
+      <p class="mt-2 text-sm text-soft">Or shared by the rows, written into them at once:</p>
+      <ul class="mt-1 flex max-h-48 flex-wrap gap-1.5 overflow-auto" aria-label="Ways of sharing the turn">
+        {#each ways.current ?? [] as way (way)}<li><Button onclick={() => void share(way)}>{way}</Button></li>{/each}
+      </ul>
+    {/if}
+    {#if said}<p role="alert" class="mt-1 text-sm text-broken">{said}</p>{/if}
   {/if}
   <div class="mt-3 flex justify-end gap-2">
     <Button onclick={() => (open = false)}>Close</Button>

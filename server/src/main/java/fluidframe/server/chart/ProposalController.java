@@ -16,6 +16,7 @@ import fluidframe.core.ledger.TurnDivision;
 import fluidframe.core.proposal.Completion;
 import fluidframe.core.proposal.PartnerDerivation;
 import fluidframe.core.proposal.Retiming;
+import fluidframe.core.proposal.TurnSharing;
 import fluidframe.core.proposal.VariantDerivation;
 import fluidframe.library.figure.ChartWriter;
 import fluidframe.library.text.Problem;
@@ -117,6 +118,13 @@ class ProposalController {
             @Schema(ref = ApiDescription.ROWS) JsonNode man,
             @Schema(ref = ApiDescription.ROWS) JsonNode lady,
             List<Problem> problems) {}
+
+    /** The turn that ends on a row; {@code way} in the words in which it was offered. */
+    record Shared(
+            @NotNull @Schema(ref = ApiDescription.CHART) JsonNode chart,
+            @NotNull RoleName role,
+            @Min(1) @Max(128) int step,
+            @Nullable @Size(max = 200) String way) {}
 
     /** How a turn could be divided; {@code sixteenths} are signed, right positive. */
     record Division(int sixteenths, String words) {}
@@ -239,6 +247,27 @@ class ProposalController {
         Dance dance = Dance.parse(typed.dance());
         return new ReadRows(
                 ChartWriter.toJson(read.man(), dance), ChartWriter.toJson(read.lady(), dance), read.problems());
+    }
+
+    /** Every way in which the turn that ends on a row can be shared with the rows before it, in words. */
+    @PostMapping("/shares")
+    List<String> shares(@Valid @RequestBody Shared asked) {
+        return TurnSharing.ways(Charts.read(asked.chart()), asked.role().role(), asked.step()).stream()
+                .map(TurnSharing.Way::words)
+                .toList();
+    }
+
+    /** The chart with the turn shared in one of those ways. */
+    @PostMapping("/share")
+    Changed share(@Valid @RequestBody Shared asked) {
+        String way = asked.way() == null ? "" : asked.way();
+        Optional<Chart> shared =
+                TurnSharing.of(Charts.read(asked.chart()), asked.role().role(), asked.step(), way);
+        return new Changed(
+                shared.map(ChartWriter::toJson).orElse(null),
+                shared.isPresent()
+                        ? "The turn is shared: " + way + "."
+                        : "The turn of step " + asked.step() + " cannot be shared so: look at its ways anew.");
     }
 
     @GetMapping("/division/{sixteenths}")
