@@ -167,4 +167,45 @@ class RoutineToolsIT extends BrowserTest {
         music.getByLabel("begins on bar").press("Enter");
         assertThat(music).containsText("It goes on 2 bars after the song has ended");
     }
+
+    @Test
+    void judgesTheJoinAfterAFreeElementOnceItsEndIsSaid() {
+        open("Rumba", "Showcase, rumba");
+        assertThat(page.getByText("all hold")).isVisible();
+        figures().nth(0).click();
+        tab("Figure");
+        Locator figure = region("This figure");
+        figure.getByLabel(Pattern.compile("say how it ends")).check();
+        figure.getByLabel("Man's free foot").selectOption("R");
+        figures().nth(1).click();
+        tab("Join and next");
+        assertThat(page.getByText(Pattern.compile("The man's RF is free and the figure begins with the LF")))
+                .isVisible();
+        figures().nth(0).click();
+        tab("Figure");
+        figure.getByLabel("Man's free foot").selectOption("L");
+        assertThat(page.getByText("all hold")).isVisible();
+        page.reload();
+        figures().nth(0).click();
+        tab("Figure");
+        assertThat(figure.getByLabel("Man's free foot")).hasValue("L");
+    }
+
+    @Test
+    void dancesAFigureAsAnotherSchoolInOnePlaceOnly() {
+        open("Cha-Cha-Cha", "Finals, cha-cha-cha");
+        figures().nth(0).click();
+        tab("Figure");
+        Locator balls = region("This figure").getByLabel("Chasse on the balls");
+        balls.check();
+        figures().nth(1).click();
+        assertThat(region("This figure").getByLabel("Chasse on the balls"))
+                .not()
+                .isChecked();
+        page.reload();
+        figures().nth(0).click();
+        tab("Figure");
+        assertThat(balls).isChecked();
+        assertThat(page.getByText("all hold")).isVisible();
+    }
 }

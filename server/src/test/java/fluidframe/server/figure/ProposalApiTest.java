@@ -310,39 +310,4 @@ class ProposalApiTest extends ApiCalls {
                 Map.of("text", "1 r f\n".repeat(500), "role", "man", "dance", "waltz", "table", false));
         assertThat(lines.at("/problems/0/message").asText()).contains("at most 128 lines");
     }
-
-    @Test
-    void sharesATurnByTheRowsInOneOfItsWaysAndGrowsByABar() throws Exception {
-        JsonNode chart = chart("waltz.natural-turn");
-        JsonNode ways = call(200, post("/api/proposals/shares"), Map.of("chart", chart, "role", "man", "step", 3));
-        assertThat(ways).extracting(JsonNode::asText).contains("1/8, 1/4 on steps 2 to 3");
-        JsonNode shared = call(
-                200,
-                post("/api/proposals/share"),
-                Map.of("chart", chart, "role", "man", "step", 3, "way", "1/8, 1/4 on steps 2 to 3"));
-        assertThat(shared.at("/chart/man/1/turn").asText()).isEqualTo("1/8 R");
-        assertThat(shared.at("/chart/man/1/align").asText()).isEqualTo("backing centre");
-        assertThat(shared.at("/chart/man/2/align").asText()).isEqualTo("backing LOD");
-        JsonNode refused = call(
-                200,
-                post("/api/proposals/share"),
-                Map.of("chart", chart, "role", "man", "step", 3, "way", "all of it"));
-        assertThat(refused.has("chart")).isFalse();
-        assertThat(refused.get("words").asText()).contains("look at its ways anew");
-
-        JsonNode spiral = chart("rumba.spiral");
-        JsonNode longer = call(
-                200,
-                post("/api/proposals/timing"),
-                Map.of("chart", spiral, "role", "lady", "how", "lengthen", "step", 3, "by", "1", "otherStep", 0));
-        assertThat(longer.at("/chart/lady/2/count").asText()).isEqualTo("4.1.2.3.4.1");
-        assertThat(call(200, get("/api/figures/rumba.spiral"), null)
-                        .at("/chart/lady/2/count")
-                        .asText())
-                .isEqualTo("4.1");
-        call(
-                422,
-                post("/api/proposals/timing"),
-                Map.of("chart", spiral, "role", "lady", "how", "lengthen", "step", 3, "by", "half", "otherStep", 0));
-    }
 }
