@@ -80,6 +80,7 @@ class RoutineToolsIT extends BrowserTest {
         Locator fits = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("What fits here"));
         fits.getByRole(AriaRole.BUTTON).first().click();
         assertThat(page.getByText("all hold")).isVisible();
+        figures().nth(2).click();
         figure.getByLabel("Note on it").fill("Long second step");
         assertThat(page.getByRole(AriaRole.STATUS).first()).hasText("Kept.");
         page.reload();
