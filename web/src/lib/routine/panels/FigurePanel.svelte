@@ -28,9 +28,12 @@
     editor.replace({ from: index, to: index }, [{ ...chosen.figure, note, accepted, options }]);
   }
 
+  /** Switches an option on, and those off that cannot be danced with it. */
   function toggle(option: string) {
     const danced = placed?.options ?? [];
-    const options = danced.includes(option) ? danced.filter((other) => other !== option) : [...danced, option];
+    const excluded = block?.options.find(({ id }) => id === option)?.excludes ?? [];
+    const kept = danced.filter((other) => other !== option && !excluded.includes(other));
+    const options = danced.includes(option) ? kept : [...kept, option];
     editor.change(index, { options });
   }
 </script>

@@ -21,6 +21,16 @@ public record Option(String id, String name, String says, List<Edit> edits) {
         edits = List.copyOf(edits);
     }
 
+    /** Whether both say something of one cell, so that only one of them can be danced. */
+    public boolean excludes(Option other) {
+        return !id.equals(other.id)
+                && edits.stream()
+                        .anyMatch(mine -> other.edits.stream()
+                                .anyMatch(theirs -> mine.role() == theirs.role()
+                                        && mine.step() == theirs.step()
+                                        && mine.column() == theirs.column()));
+    }
+
     /** The rows of a role as danced with this option; refuses an edit of a row that is not there. */
     List<Step> of(Role role, List<Step> steps) {
         List<Step> edited = new ArrayList<>(steps);

@@ -14,10 +14,12 @@ public enum CountLanguage {
     BEATS("beat numbers"),
     /** Slows and quicks, where the dance tells them apart: {@code S Q Q}. */
     SLOW_QUICK("slow and quick"),
-    /** One word a step, for beginners: {@code one two three cha cha}. */
+    /** One word a step, for beginners: {@code two three cha cha cha}. */
     TEACHING("teaching count"),
-    /** Beat numbers with the half beats between the steps said too, for what the body does there. */
+    /** Beat numbers with what lies between the steps said too ({@code &}, {@code a}), for what the body does there. */
     BODY("body count");
+
+    private static final Beats LAST_QUARTER = Beats.of(3, 4);
 
     private static final String[] NUMBERS = {
         "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve"
@@ -53,7 +55,7 @@ public enum CountLanguage {
             case SLOW_QUICK:
                 return Rhythm.inSlowsAndQuicks(rhythm.dance(), lengths).map(CountLanguage::written);
             case TEACHING:
-                return Optional.of(teaching(rhythm));
+                return Optional.of(teaching(rhythm, start));
             default:
                 return Optional.of(body(rhythm, start));
         }
@@ -64,38 +66,56 @@ public enum CountLanguage {
         return rhythm.counts().stream().map(count -> count.text(bar)).toList();
     }
 
-    /** In the cha-cha-cha the short steps and the one before them say the name of the dance. */
-    private static List<String> teaching(Rhythm rhythm) {
+    /** In the cha-cha-cha every step of a chasse or lock says the name of the dance, other steps the number of their beat. */
+    private static List<String> teaching(Rhythm rhythm, Beats start) {
         List<String> said = new ArrayList<>();
+        // A dance that begins on two is counted from two; only there are half beats the steps of a chasse.
+        boolean fromTwo = rhythm.dance().startBeats().get(0) != 1;
         int number = 0;
         for (int i = 0; i < rhythm.size(); i++) {
             boolean split = rhythm.count(i).isSplit();
-            boolean beforeSplit = i + 1 < rhythm.size() && rhythm.count(i + 1).isSplit();
-            if (rhythm.dance().quick().equals(Beats.ONE)
-                    && rhythm.beats(i).equals(Beats.HALF)
-                    && rhythm.dance().hasHipAction()) {
+            boolean shares = rhythm.beats(i).equals(Beats.HALF);
+            boolean ends = i > 0
+                    && said.get(i - 1).equals("cha")
+                    && rhythm.count(i - 1).isSplit();
+            if (fromTwo && (shares || ends)) {
                 said.add("cha");
             } else if (split) {
                 said.add(rhythm.count(i).kind() == Count.Kind.A ? "a" : "and");
+            } else if (fromTwo) {
+                said.add(NUMBERS[
+                        start.plus(rhythm.onset(i))
+                                .remainder(rhythm.dance().bar())
+                                .dividedBy(Beats.ONE)]);
             } else {
                 said.add(NUMBERS[number % NUMBERS.length]);
                 number++;
             }
-            if (split && !beforeSplit && said.get(i).equals("cha")) number = 0;
         }
         return said;
     }
 
+    /** With the half beats between the steps, and the last quarters too where the rhythm steps on any. */
     private static List<String> body(Rhythm rhythm, Beats start) {
+        List<Beats> between = new ArrayList<>(List.of(Beats.ZERO, Beats.HALF));
+        boolean quarters = rhythm.onsets().stream()
+                .map(onset -> start.plus(onset).remainder(Beats.ONE))
+                .anyMatch(into -> !into.isZero() && !into.equals(Beats.HALF));
+        if (quarters) between.add(LAST_QUARTER);
         List<String> said = new ArrayList<>();
         for (int i = 0; i < rhythm.size(); i++) {
             Beats at = start.plus(rhythm.onset(i));
             Beats end = at.plus(rhythm.beats(i));
             StringBuilder words = new StringBuilder(said(at, rhythm.dance()));
-            Beats next = Beats.of(at.times(2).dividedBy(Beats.ONE) + 1, 2);
-            while (next.compareTo(end) < 0) {
-                words.append(' ').append(said(next, rhythm.dance()));
-                next = next.plus(Beats.HALF);
+            Beats beat = at.minus(at.remainder(Beats.ONE));
+            while (beat.compareTo(end) < 0) {
+                for (Beats into : between) {
+                    Beats next = beat.plus(into);
+                    if (next.compareTo(at) > 0 && next.compareTo(end) < 0) {
+                        words.append(' ').append(said(next, rhythm.dance()));
+                    }
+                }
+                beat = beat.plus(Beats.ONE);
             }
             said.add(words.toString());
         }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import fluidframe.core.TestChart;
 import fluidframe.core.check.RuleBook;
 import fluidframe.core.couple.CouplePosition;
+import fluidframe.core.couple.Hold;
 import fluidframe.core.couple.Role;
 import fluidframe.core.rule.Sheet;
 import java.util.List;
@@ -79,5 +80,27 @@ class FigureUseTest {
         assertThatThrownBy(() -> new Part(3, 2, java.util.List.of(), Finish.AS_CHARTED))
                 .hasMessageContaining("but was 3-2");
         assertThatThrownBy(() -> new Finish(false, 9, 0)).hasMessageContaining("at most 1/2");
+    }
+
+    @Test
+    void endsNearerOrWiderThanCharted() {
+        Chart basic = TestChart.latinBasic().chart();
+        Chart wider = FigureUse.WHOLE.withEnding(Ending.WIDER).of(basic);
+        Step last = wider.man().get(wider.man().size() - 1);
+        assertThat(last.position()).contains(CouplePosition.OPEN_FACING);
+        assertThat(last.hold()).contains(Hold.LEFT_TO_RIGHT);
+        assertThat(wider.lady()).isEqualTo(basic.lady());
+        assertThat(FigureUse.WHOLE.withEnding(Ending.AS_CHARTED).of(basic)).isEqualTo(basic);
+        assertThat(Ending.parse("nearer")).isEqualTo(Ending.NEARER);
+        assertThatThrownBy(() -> Ending.parse("closer")).hasMessageContaining("but was \"closer\"");
+    }
+
+    @Test
+    void refusesAnOptionThatTheFigureDoesNotHave() {
+        FigureUse use = FigureUse.WHOLE.withOptions(List.of("gliding"));
+        Chart basic = TestChart.latinBasic().chart();
+        assertThat(use.existsIn(basic)).isFalse();
+        assertThat(use.plain()).isEqualTo(FigureUse.WHOLE);
+        assertThatThrownBy(() -> use.of(basic)).hasMessageContaining("no option \"gliding\"");
     }
 }

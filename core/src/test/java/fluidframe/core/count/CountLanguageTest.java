@@ -27,10 +27,15 @@ class CountLanguageTest {
         "slow and quick, quickstep, 1.2 3 4, S | Q | Q",
         "slow and quick, cha-cha, 2 3 4 & 1, Q | Q | Q | & | Q",
         "slow and quick, waltz, 1 2 3, -",
-        "teaching count, cha-cha, 2 3 4 & 1, one | two | cha | cha | one",
+        "teaching count, cha-cha, 2 3 4 & 1, two | three | cha | cha | cha",
+        "teaching count, cha-cha, 2 3 4 & 1 2 & 3 4 & 1, two | three | cha | cha | cha | cha | cha | cha | cha | cha | cha",
+        "teaching count, cha-cha, 2 3 4 & 1 2 3, two | three | cha | cha | cha | two | three",
+        "teaching count, rumba, 2 3 4.1, two | three | four",
+        "teaching count, jive, Q Q Q a Q, one | two | three | a | four",
         "teaching count, waltz, 1 2 & 3, one | two | and | three",
         "body count, rumba, 2 3 4.1, 2 & | 3 & | 4 & 1 &",
-        "body count, samba, 1 a 2, 1 & | a | 2 &"
+        "body count, samba, 1 a 2, 1 & | a | 2 & a",
+        "body count, jive, Q a Q Q, 1 & | a | 2 & a | 3 & a"
     })
     void saysTheSameRhythmInEveryLanguage(String language, String dance, String rhythm, String said) {
         assertThat(said(CountLanguage.parse(language), Dance.parse(dance), rhythm))

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.databind.JsonNode;
 import fluidframe.core.chart.Chart;
 import fluidframe.core.chart.Ending;
+import fluidframe.core.chart.Option;
 import fluidframe.core.chart.Repetition;
 import fluidframe.core.check.RuleBook;
 import fluidframe.core.count.Beats;
@@ -95,8 +96,20 @@ record BlockView(
         }
     }
 
-    /** Another school's way of some cells, and whether it is danced here. */
-    record OptionView(String id, String name, String says, boolean danced) {}
+    /** Another school's way of some cells, whether it is danced here, and which others cannot be danced with it. */
+    record OptionView(String id, String name, String says, boolean danced, List<String> excludes) {
+        static OptionView of(Option option, Danceable danced) {
+            return new OptionView(
+                    option.id(),
+                    option.name(),
+                    option.says(),
+                    danced.use().options().contains(option.id()),
+                    danced.figure().options().stream()
+                            .filter(option::excludes)
+                            .map(Option::id)
+                            .toList());
+        }
+    }
 
     static List<BlockView> of(RoutineWork work, FloorReport floor, Pulse pulse) {
         List<BlockView> views = new ArrayList<>();
@@ -177,11 +190,7 @@ record BlockView(
                         .map(timing -> new TimingView(timing.id(), timing.man().toString()))
                         .toList(),
                 danced.figure().options().stream()
-                        .map(option -> new OptionView(
-                                option.id(),
-                                option.name(),
-                                option.says(),
-                                danced.use().options().contains(option.id())))
+                        .map(option -> OptionView.of(option, danced))
                         .toList(),
                 danced.endings().stream().map(EndingView::of).toList(),
                 null);

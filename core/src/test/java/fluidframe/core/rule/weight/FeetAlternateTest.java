@@ -34,4 +34,14 @@ class FeetAlternateTest {
                                 .with(Role.MAN, 3, "place", "side")))
                 .isEmpty();
     }
+
+    @Test
+    void letsTheFirstFootCrossOrCloseAfterPartWeightAsInALock() {
+        TestChart sharing = TestChart.latinBasic().with(Role.MAN, 4, "weight", "part");
+        assertThat(reasons(rule, sharing.with(Role.MAN, 5, "place", "crosses in front")))
+                .isEmpty();
+        assertThat(reasons(rule, sharing.with(Role.MAN, 5, "place", "closes"))).isEmpty();
+        assertThat(reasons(rule, sharing.with(Role.MAN, 5, "place", "side")))
+                .containsExactly("man 5: The man's step 5 uses the LF, which has carried the weight since step 3.");
+    }
 }
