@@ -59,7 +59,9 @@ final class Nearness {
         for (Role role : Role.values()) {
             Rhythm rhythm = chart.rhythm(role);
             List<Step> steps = chart.steps(role);
-            Beats from = chart.length().minus(LAST_BEATS);
+            Beats from = chart.length().compareTo(LAST_BEATS) < 0
+                    ? Beats.ZERO
+                    : chart.length().minus(LAST_BEATS);
             for (int i = 0; i < steps.size(); i++) {
                 if (rhythm.onset(i).compareTo(from) >= 0 && !goesAside(steps.get(i))) return false;
             }

@@ -108,4 +108,16 @@ class SoloTest {
         assertThat(Aftermath.told(TestChart.naturalTurn().entries("facing DC").chart()))
                 .startsWith("The {man}'s RF and the {lady}'s LF are free. It can begin again");
     }
+
+    @Test
+    void aFigureBegunWithOneRowInALatinDanceHasAnEndToo() {
+        for (Dance dance : Dance.values()) {
+            Chart begun = TestChart.of("begun", """
+                    man  | 2 | L | forward | facing wall   | | BF
+                    lady | 2 | R | back    | facing centre | | BF
+                    """).dance(dance).chart();
+            assertThat(Aftermath.told(begun))
+                    .startsWith("The {man}'s RF and the {lady}'s LF are free. It cannot begin again:");
+        }
+    }
 }
