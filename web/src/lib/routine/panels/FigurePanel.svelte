@@ -178,18 +178,18 @@
       <table class="w-full">
         <caption class="text-left text-soft">After it, what the next has to begin with</caption>
         <tbody>
-          {#each [['man', block.after.man, block.after.manFree], ['lady', block.after.lady, block.after.ladyFree]] as [role, alignment, free] (role)}
+          {#each [['man', block.after.man, block.after.manFree], ['lady', block.after.lady, block.after.ladyFree]].filter(([, feet]) => feet) as [role, alignment, free] (role)}
             <tr class="border-t border-line"
               ><th scope="row" class="py-0.5 text-left font-normal text-soft">{settings.role(role ?? '')}</th><td
                 class="font-semibold">feet to {alignment}</td
               ><td>{free} free</td></tr
             >
           {/each}
-          <tr class="border-t border-line"
-            ><th scope="row" class="py-0.5 text-left font-normal text-soft">both</th><td class="font-semibold"
-              >{block.after.position}</td
-            ><td>{block.after.hold}</td></tr
-          >
+          {#if block.after.position}<tr class="border-t border-line"
+              ><th scope="row" class="py-0.5 text-left font-normal text-soft">both</th><td class="font-semibold"
+                >{block.after.position}</td
+              ><td>{block.after.hold}</td></tr
+            >{/if}
           <tr class="border-t border-line"
             ><th scope="row" class="py-0.5 text-left font-normal text-soft">next</th><td>on beat {block.after.beat}</td
             ><td>{block.left} m of this side left</td></tr

@@ -14,9 +14,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
 
 /**
- * Joins of which a teacher is sure, each with the reason. They were written down from the technique and not from what the
- * program says. A figure is named by its id, then {@code @} and a part, {@code ~} and a variant, or {@code +} if it begins on
- * the other foot.
+ * Joins of which a teacher is sure, each with the reason that the technique gives. Whether one that holds takes an adjustment
+ * was noted down from the program and then thought through. A figure is named by its id, then {@code @} and a part, {@code ~}
+ * and a variant, or {@code +} if it begins on the other foot.
  */
 class JoinsTest {
     private static final Repertoire REPERTOIRE = Repertoire.of(ShippedLibrary.load());

@@ -8,6 +8,7 @@ import fluidframe.core.chart.Option;
 import fluidframe.core.chart.Repetition;
 import fluidframe.core.check.RuleBook;
 import fluidframe.core.count.Beats;
+import fluidframe.core.couple.Role;
 import fluidframe.core.direction.Alignment;
 import fluidframe.core.direction.Direction;
 import fluidframe.core.link.Arrival;
@@ -61,7 +62,10 @@ record BlockView(
         List<OptionView> options,
         List<EndingView> endings,
         @Nullable String missing) {
-    /** How both are left: what the next figure has to begin with; beat of the bar from 1. */
+    /**
+     * How both are left: what the next figure has to begin with; beat of the bar from 1. Blank for who does not dance, and for
+     * what only a couple has.
+     */
     record StateView(
             String man, String lady, String manFree, String ladyFree, String position, String hold, String beat) {}
 
@@ -207,13 +211,16 @@ record BlockView(
     }
 
     private static StateView state(Arrival arrival) {
+        boolean his = arrival.dancers().contains(Role.MAN);
+        boolean hers = arrival.dancers().contains(Role.LADY);
+        boolean both = his && hers;
         return new StateView(
-                arrival.man().toString(),
-                arrival.lady().toString(),
-                arrival.manFree().spoken(),
-                arrival.ladyFree().spoken(),
-                arrival.position().toString(),
-                arrival.hold().toString(),
+                his ? arrival.man().toString() : "",
+                hers ? arrival.lady().toString() : "",
+                his ? arrival.manFree().spoken() : "",
+                hers ? arrival.ladyFree().spoken() : "",
+                both ? arrival.position().toString() : "",
+                both ? arrival.hold().toString() : "",
                 arrival.nextBeat().plus(Beats.ONE).toString());
     }
 
