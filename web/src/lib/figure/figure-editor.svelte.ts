@@ -13,6 +13,7 @@ import {
 import { Editor } from '$lib/editing/editor.svelte';
 import { ChartReading, type Reading } from './chart-reading.svelte';
 import { FigureDrafts } from './figure-drafts';
+import { rewrite } from './rewrite';
 import { acceptance, rowAfter, withCell, withPatch, type Column } from './chart-rows';
 
 export type { Column } from './chart-rows';
@@ -165,16 +166,8 @@ export class FigureEditor {
 
   /** Keeps the rows as they are now as a variant, and puts the saved rows back; says why not where that cannot be. */
   async keepAsVariant(name: string): Promise<string> {
-    try {
-      const body = { before: this.#view.document, now: this.chart, name };
-      const made = await need(api.POST('/api/proposals/variant', { body }));
-      if (!made.chart) return made.words;
-      if (this.chart !== body.now) return 'The chart has been changed meanwhile: keep the variant again.';
-      this.take(made.chart, made.words);
-      return '';
-    } catch (error) {
-      return words(error);
-    }
+    const before = this.#view.document;
+    return rewrite(this, (now) => need(api.POST('/api/proposals/variant', { body: { before, now, name } })));
   }
 
   /** Moves the focus to a row, so that spine, floor and ledger show the same one. */

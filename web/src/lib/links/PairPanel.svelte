@@ -21,7 +21,7 @@
   const placed = (way: Schemas['WayView']) => ({ ...plain(way.figure), variant: way.variant, part: way.part });
 
   /** A routine of the two, with the adjustment made. */
-  async function dance2(adjustment?: Schemas['PairAdjustment']) {
+  async function dance2(adjustment?: Schemas['AdjustmentView']) {
     if (!pair) return;
     const { before, after } = pair;
     const figures = [placed(before), placed(after)];

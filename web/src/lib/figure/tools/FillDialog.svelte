@@ -1,9 +1,9 @@
 <script lang="ts">
   import { api, need, type RoleName, type Row } from '$lib/api/client';
   import { loaded } from '$lib/api/loaded.svelte';
-  import { words } from '$lib/api/words';
   import Button from '$lib/ui/Button.svelte';
   import Dialog from '$lib/ui/Dialog.svelte';
+  import { rewrite } from '$lib/figure/rewrite';
   import { getFigureEditor, type Column } from '$lib/figure/figure-editor.svelte';
   import { getSettings } from '$lib/settings/settings.svelte';
   import { NAMES } from '$lib/figure/spine/row-layout';
@@ -34,16 +34,11 @@
 
   async function share(way: string) {
     if (!divided) return;
-    try {
-      const body = { chart: editor.chart, role: divided.role, step: divided.step, way };
-      const outcome = await need(api.POST('/api/proposals/share', { body }));
-      said = outcome.words;
-      if (!outcome.chart) return;
-      editor.take(outcome.chart, outcome.words);
-      open = false;
-    } catch (error) {
-      said = words(error);
-    }
+    const { role, step } = divided;
+    said = await rewrite(editor, (chart) =>
+      need(api.POST('/api/proposals/share', { body: { chart, role, step, way } }))
+    );
+    if (said === '') open = false;
   }
   const division = loaded(
     () => turn,

@@ -1,9 +1,9 @@
 <script lang="ts">
   import { api, need, type RoleName, type Schemas } from '$lib/api/client';
   import { loaded } from '$lib/api/loaded.svelte';
-  import { words } from '$lib/api/words';
   import Button from '$lib/ui/Button.svelte';
   import Dialog from '$lib/ui/Dialog.svelte';
+  import { rewrite } from '$lib/figure/rewrite';
   import { getFigureEditor } from '$lib/figure/figure-editor.svelte';
   import { getSettings } from '$lib/settings/settings.svelte';
 
@@ -16,16 +16,16 @@
     { how: 'split', label: 'bring the next step into its second half', by: false, other: 'time given to' },
     { how: 'splitQuarter', label: 'bring the next step into its last quarter', by: false, other: 'time given to' },
     { how: 'delay', label: 'let it come later', by: true, other: '' },
-    { how: 'lengthen', label: 'let the figure grow by whole bars on it', by: true, other: '' },
+    { how: 'lengthen', label: 'let the figure grow by whole bars on it', by: false, other: '' },
     { how: 'close', label: 'close the feet instead of walking', by: false, other: '' }
   ];
   let role = $state<RoleName>('man');
   let step = $state(1);
   let how = $state<How>('hold');
   let by = $state('1/2');
+  let bars = $state('1');
   let other = $state(0);
   let said = $state('');
-  let refused = $state(false);
   const way = $derived(WAYS.find((w) => w.how === how));
   const steps = $derived(editor.chart[role] ?? []);
 
@@ -41,19 +41,9 @@
   );
 
   async function retime(chosen: How, rhythm = '') {
-    try {
-      const body = { chart: editor.chart, role, how: chosen, step, by, otherStep: Number(other), rhythm };
-      const outcome = await need(api.POST('/api/proposals/timing', { body }));
-      said = outcome.words;
-      refused = !outcome.chart;
-      if (outcome.chart) {
-        editor.take(outcome.chart, outcome.words);
-        open = false;
-      }
-    } catch (error) {
-      refused = true;
-      said = words(error);
-    }
+    const asked = { role, how: chosen, step, by: chosen === 'lengthen' ? bars : by, otherStep: Number(other), rhythm };
+    said = await rewrite(editor, (chart) => need(api.POST('/api/proposals/timing', { body: { chart, ...asked } })));
+    if (said === '') open = false;
   }
   const field = 'rounded-xs border border-strong bg-raised px-1 py-0.5';
 </script>
@@ -85,14 +75,14 @@
     >
     <label class="flex flex-col"
       >what to do
-      <select bind:value={how} class={field} onchange={() => (by = how === 'lengthen' ? '1' : by)}>
+      <select bind:value={how} class={field}>
         {#each WAYS as each (each.how)}<option value={each.how}>{each.label}</option>{/each}
       </select></label
     >
     {#if way?.by}
-      <label class="flex flex-col"
-        >by how many {how === 'lengthen' ? 'bars' : 'beats'} <input bind:value={by} class="{field} w-20" /></label
-      >
+      <label class="flex flex-col">by how many beats <input bind:value={by} class="{field} w-20" /></label>
+    {:else if how === 'lengthen'}
+      <label class="flex flex-col">by how many bars <input bind:value={bars} class="{field} w-20" /></label>
     {/if}
     {#if way?.other}
       <label class="flex flex-col"
@@ -106,7 +96,7 @@
     {/if}
     <Button kind="main" type="submit">Retime</Button>
   </form>
-  {#if said}<p role="alert" class={['mt-2 text-sm', refused && 'text-broken']}>{settings.say(said)}</p>{/if}
+  {#if said}<p role="alert" class="mt-2 text-sm text-broken">{settings.say(said)}</p>{/if}
   <h3 class="mt-4 mb-1 text-base">Rhythms of the same length that the dance permits</h3>
   {#if rhythms.current?.length === 0}
     <p class="text-sm text-soft">None can be listed for so many steps.</p>

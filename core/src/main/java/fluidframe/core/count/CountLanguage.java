@@ -66,33 +66,43 @@ public enum CountLanguage {
         return rhythm.counts().stream().map(count -> count.text(bar)).toList();
     }
 
-    /** In the cha-cha-cha every step of a chasse or lock says the name of the dance, other steps the number of their beat. */
+    /**
+     * In the cha-cha-cha every step of a chasse or lock says the name of the dance; a dance that begins on two says the number
+     * of the beat on the others.
+     */
     private static List<String> teaching(Rhythm rhythm, Beats start) {
-        List<String> said = new ArrayList<>();
-        // A dance that begins on two is counted from two; only there are half beats the steps of a chasse.
         boolean fromTwo = rhythm.dance().startBeats().get(0) != 1;
+        List<String> said = new ArrayList<>();
         int number = 0;
         for (int i = 0; i < rhythm.size(); i++) {
-            boolean split = rhythm.count(i).isSplit();
-            boolean shares = rhythm.beats(i).equals(Beats.HALF);
-            boolean ends = i > 0
-                    && said.get(i - 1).equals("cha")
-                    && rhythm.count(i - 1).isSplit();
-            if (fromTwo && (shares || ends)) {
+            if (isOfChasse(rhythm, i)) {
                 said.add("cha");
-            } else if (split) {
+            } else if (rhythm.count(i).isSplit()) {
                 said.add(rhythm.count(i).kind() == Count.Kind.A ? "a" : "and");
             } else if (fromTwo) {
-                said.add(NUMBERS[
-                        start.plus(rhythm.onset(i))
-                                .remainder(rhythm.dance().bar())
-                                .dividedBy(Beats.ONE)]);
+                Beats into =
+                        start.plus(rhythm.onset(i)).remainder(rhythm.dance().bar());
+                said.add(NUMBERS[into.dividedBy(Beats.ONE)]);
             } else {
                 said.add(NUMBERS[number % NUMBERS.length]);
                 number++;
             }
         }
         return said;
+    }
+
+    /** Whether a row is one of the three of {@code 4 & 1}: half a beat on the beat, the half between, and the one after. */
+    private static boolean isOfChasse(Rhythm rhythm, int row) {
+        if (rhythm.dance() != Dance.CHA_CHA && rhythm.dance() != Dance.AMERICAN_CHA_CHA) return false;
+        for (int first = Math.max(0, row - 2); first <= row; first++) {
+            if (first + 2 < rhythm.size()
+                    && !rhythm.count(first).isSplit()
+                    && rhythm.beats(first).equals(Beats.HALF)
+                    && rhythm.count(first + 1).isSplit()
+                    && rhythm.beats(first + 1).equals(Beats.HALF)
+                    && !rhythm.count(first + 2).isSplit()) return true;
+        }
+        return false;
     }
 
     /** With the half beats between the steps, and the last quarters too where the rhythm steps on any. */

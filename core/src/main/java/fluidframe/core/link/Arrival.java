@@ -25,9 +25,9 @@ import java.util.Set;
  * @param hold the hold
  * @param finish how the figure may end besides
  * @param turnSide 1 if its last turn is to the right, -1 to the left, 0 if it does not turn
- * @param travel direction of travel over the last bar in sixteenths clockwise from the line of dance; NaN if on the spot
+ * @param travel direction in which his last step goes in sixteenths clockwise from the line of dance; NaN if on the spot
  * @param outside whether his last step was taken forward outside the partner, so that it can be checked
- * @param mayEndOtherwise whether the last step can be danced so much nearer or wider that a hold is closed or opened
+ * @param endsAside whether the last step can be danced so much nearer or wider that a hold is closed or opened
  * @param nextBeat the beat of the bar on which the next figure would begin, from 0
  */
 public record Arrival(
@@ -42,7 +42,7 @@ public record Arrival(
         int turnSide,
         double travel,
         boolean outside,
-        boolean mayEndOtherwise,
+        boolean endsAside,
         Beats nextBeat) {
 
     /** The state after a figure that began {@code startBeat} beats into a bar, turned by so many sixteenths as a whole. */
@@ -66,7 +66,7 @@ public record Arrival(
                 lastTurnSide(ledger),
                 travel.sixteenths() + rotation,
                 danced.endsOutside(),
-                Nearness.mayEndOtherwise(danced.chart()),
+                danced.endsAside(),
                 startBeat.plus(danced.length()).remainder(danced.chart().dance().bar()));
     }
 
@@ -127,7 +127,7 @@ public record Arrival(
                 turnSide,
                 travel + sixteenths,
                 outside,
-                mayEndOtherwise,
+                endsAside,
                 nextBeat);
     }
 
@@ -145,7 +145,7 @@ public record Arrival(
                 turnSide,
                 travel,
                 outside,
-                mayEndOtherwise,
+                endsAside,
                 nextBeat);
     }
 

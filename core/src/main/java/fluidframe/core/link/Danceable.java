@@ -28,6 +28,7 @@ public final class Danceable {
     private final FigureUse use;
     private final Sheet sheet;
     private final Beats length;
+    private final boolean endsAside;
     /** In metres; worked out when first asked for, which takes a walk over the floor. */
     private volatile double reach = Double.NaN;
 
@@ -36,6 +37,7 @@ public final class Danceable {
         this.use = use;
         this.sheet = Sheet.of(use.of(figure));
         this.length = sheet.chart().length();
+        this.endsAside = Nearness.endsAside(sheet.chart());
     }
 
     /** Refuses a part or variant which the figure does not have. */
@@ -64,7 +66,7 @@ public final class Danceable {
 
     /** Whether one dancer dances it alone. */
     public boolean isSolo() {
-        return leader() == follower();
+        return chart().isSolo();
     }
 
     /** The rows danced. */
@@ -108,9 +110,19 @@ public final class Danceable {
 
     /** How near the partners may end besides as charted; none where the last steps leave no time or no way for it. */
     public List<Ending> endings() {
-        if (!Nearness.mayEndOtherwise(use.withEnding(Ending.AS_CHARTED).of(figure))) return List.of();
-        CouplePosition last = ledger().positions().last();
-        return last.isFaceToFace() ? List.of(Ending.NEARER, Ending.WIDER) : List.of();
+        if (!endsAside || isSolo()) return List.of();
+        CouplePosition charted = use.ending() == Ending.AS_CHARTED
+                ? ledger().positions().last()
+                : Danceable.of(figure, use.withEnding(Ending.AS_CHARTED))
+                        .ledger()
+                        .positions()
+                        .last();
+        return charted.isFaceToFace() ? List.of(Ending.NEARER, Ending.WIDER) : List.of();
+    }
+
+    /** Whether both end on a side step or chasse that can be danced nearer or wider. */
+    boolean endsAside() {
+        return endsAside;
     }
 
     /**

@@ -74,9 +74,11 @@ public record LinkMap(List<Band> beginnings, List<Band> endings, List<Cell> cell
         List<Band> bands = new ArrayList<>();
         for (Danceable danced : whole) {
             Arrival end = Arrival.after(danced);
-            String position = beginning
-                    ? danced.chart().start().position().toString()
-                    : end.position().toString();
+            String position = danced.isSolo()
+                    ? "alone"
+                    : beginning
+                            ? danced.chart().start().position().toString()
+                            : end.position().toString();
             Foot free = beginning
                     ? danced.ledger().of(danced.leader()).rows().get(0).step().foot()
                     : end.manFree();

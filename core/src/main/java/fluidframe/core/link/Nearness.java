@@ -33,7 +33,7 @@ final class Nearness {
 
     /** How the figure before would have to end so that the next can begin; as charted if that would not help. */
     static Ending ending(Arrival arrival, Chart next) {
-        if (!arrival.mayEndOtherwise() || !changes(arrival, next) || reaches(arrival, next)) return Ending.AS_CHARTED;
+        if (!arrival.endsAside() || !changes(arrival, next) || reaches(arrival, next)) return Ending.AS_CHARTED;
         for (Ending ending : new Ending[] {Ending.NEARER, Ending.WIDER}) {
             if (reaches(arrival.ended(ending), next)) return ending;
         }
@@ -52,7 +52,7 @@ final class Nearness {
     }
 
     /** Whether both end on a side step or chasse that lasts long enough to be danced nearer or wider. */
-    static boolean mayEndOtherwise(Chart chart) {
+    static boolean endsAside(Chart chart) {
         Dance dance = chart.dance();
         double perBeat = 120.0 / (dance.slowestBarsPerMinute() + dance.fastestBarsPerMinute()) / dance.beatsPerBar();
         if (dance.family() != Dance.Family.LATIN || LAST_BEATS.toDouble() * perBeat < LEAST_SECONDS) return false;

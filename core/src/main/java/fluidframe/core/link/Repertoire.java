@@ -1,6 +1,7 @@
 package fluidframe.core.link;
 
 import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.Ending;
 import fluidframe.core.chart.FigureUse;
 import fluidframe.core.chart.RepeatGroup;
 import fluidframe.core.chart.Repetition;
@@ -142,7 +143,7 @@ public final class Repertoire {
         return danceables.stream().filter(d -> d.figure().dance() == dance).toList();
     }
 
-    /** One of them with the last turn as asked; empty if there is no such figure, part or variant. */
+    /** One of them as asked; empty if there is no such figure, part, variant or option, or it cannot end so near. */
     public Optional<Danceable> find(String figureId, FigureUse use) {
         FigureUse plain = use.plain();
         Optional<Danceable> found = usesOf.getOrDefault(figureId, List.of()).stream()
@@ -152,6 +153,8 @@ public final class Repertoire {
         return chart(figureId)
                 .filter(use::existsIn)
                 .filter(chart -> isWhole(chart, use.of(chart)))
-                .map(chart -> Danceable.of(chart, use));
+                .map(chart -> Danceable.of(chart, use))
+                .filter(danced ->
+                        use.ending() == Ending.AS_CHARTED || danced.endings().contains(use.ending()));
     }
 }

@@ -1,6 +1,7 @@
 package fluidframe.core.routine;
 
 import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.FigureUse;
 import fluidframe.core.chart.Reading;
 import fluidframe.core.count.Dance;
 import fluidframe.core.link.Danceable;
@@ -24,14 +25,18 @@ final class PlaceFinder {
         Danceable danced = repertoire
                 .find(figure.figureId(), figure.use())
                 .orElseThrow(() -> new IllegalArgumentException(
-                        name + " has no " + way(figure) + " any more: choose anew how it is danced"));
+                        name + " has no " + way(figure, chart) + " any more: choose anew how it is danced"));
         if (figure.timing().isEmpty()) return danced;
         return Danceable.of(new Reading(figure.timing(), List.of(), 0).of(danced.figure()), figure.use());
     }
 
-    private static String way(PlacedFigure figure) {
-        return figure.use()
-                .variant()
+    private static String way(PlacedFigure figure, Chart chart) {
+        FigureUse use = figure.use();
+        if (use.withOptions(List.of()).existsIn(chart) && !use.existsIn(chart)) {
+            return "option " + String.join(" or ", use.options());
+        }
+        if (use.existsIn(chart)) return use.ending() + " ending";
+        return use.variant()
                 .or(() -> figure.use().part())
                 .map(id -> "\"" + id + "\"")
                 .orElse("such repeat");

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import fluidframe.core.TestChart;
+import fluidframe.core.chart.Ending;
 import fluidframe.core.chart.FigureUse;
 import fluidframe.core.count.Beats;
 import fluidframe.core.count.Dance;
@@ -107,6 +108,21 @@ class RoutineWorkTest {
                 Dance.WALTZ, List.of(new PlacedElement("Pose", Beats.of(1)), placed("natural-turn")), repertoire);
         assertThat(offBeat.junctions().get(0).link().obstacles().get(0).kind()).isEqualTo(Condition.Kind.BEAT);
         assertThatThrownBy(() -> new PlacedElement("Pose", Beats.of(129))).hasMessageContaining("129");
+    }
+
+    @Test
+    void saysWhatAFigureCannotBeDancedAs() {
+        assertThat(missing(FigureUse.WHOLE.withEnding(Ending.NEARER))).contains("has no nearer ending any more");
+        assertThat(missing(FigureUse.WHOLE.withOptions(List.of("gliding")))).contains("has no option gliding any more");
+        assertThat(missing(FigureUse.ofVariant("overturned"))).contains("has no \"overturned\" any more");
+    }
+
+    private String missing(FigureUse use) {
+        return RoutineWork.of(Dance.WALTZ, List.of(new PlacedFigure("natural-turn", use, false)), repertoire)
+                .blocks()
+                .get(0)
+                .missing()
+                .orElse("");
     }
 
     @Test

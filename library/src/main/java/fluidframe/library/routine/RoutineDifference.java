@@ -78,10 +78,7 @@ public final class RoutineDifference {
     private static String words(Placed placed, UnaryOperator<String> names) {
         if (placed instanceof PlacedElement element) {
             return element.name() + ", " + element.length() + " beats"
-                    + element.left()
-                            .map(left -> ", left in " + left.position() + ", " + left.hold() + ", his "
-                                    + left.manFree().spoken() + " free")
-                            .orElse("");
+                    + element.left().map(RoutineDifference::words).orElse("");
         }
         PlacedFigure figure = (PlacedFigure) placed;
         FigureUse use = figure.use();
@@ -96,6 +93,13 @@ public final class RoutineDifference {
         figure.timing().ifPresent(timing -> words.append(", counted ").append(timing));
         if (figure.corner()) words.append(", after the corner");
         return words.toString();
+    }
+
+    /** The feet are those of the man and the lady, in this order. */
+    private static String words(PlacedElement.Left left) {
+        return ", left in " + left.position() + ", " + left.hold() + ", "
+                + left.manFree().spoken() + " and " + left.ladyFree().spoken() + " free"
+                + left.man().map(direction -> ", to " + direction).orElse("");
     }
 
     /** How its end differs from the chart: {@code "1/8 less turn at the end, ended nearer"}; empty as charted. */

@@ -32,7 +32,7 @@ public record EndView(
     public static EndView start(Danceable danced) {
         Ledger ledger = danced.ledger();
         if (danced.chart().isSolo())
-            return alone(danced, ledger.of(only(danced)).start(), 0, true);
+            return alone(danced, ledger.of(danced.leader()).start(), 0, true);
         Direction man = ledger.of(Role.MAN).start();
         return new EndView(
                 man.sixteenths(),
@@ -53,13 +53,9 @@ public record EndView(
                 danced.chart().start().position().ahead());
     }
 
-    private static Role only(Danceable danced) {
-        return danced.chart().man().isEmpty() ? Role.LADY : Role.MAN;
-    }
-
     /** One dancer alone; the row tells how the alignment is named. */
     private static EndView alone(Danceable danced, Direction foot, int row, boolean atStart) {
-        Role role = only(danced);
+        Role role = danced.leader();
         Step step = danced.chart().steps(role).get(row);
         String free = atStart
                 ? step.foot().toString()
@@ -78,7 +74,7 @@ public record EndView(
 
     public static EndView finish(Danceable danced) {
         if (danced.chart().isSolo()) {
-            var rows = danced.ledger().of(only(danced)).rows();
+            var rows = danced.ledger().of(danced.leader()).rows();
             return alone(danced, rows.get(rows.size() - 1).foot(), rows.size() - 1, false);
         }
         Arrival arrival = Arrival.after(danced);

@@ -15,6 +15,7 @@ import fluidframe.core.routine.PlacedFigure;
 import fluidframe.server.refusal.NotFoundException;
 import fluidframe.server.repertoire.Composers;
 import fluidframe.server.repertoire.FigureShelf;
+import fluidframe.server.ribbon.AdjustmentView;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -105,7 +106,7 @@ class LinkService {
                 Customary.isNamed(before.figure(), after.figure()),
                 before.ledger().of(before.leader()).start().plus(turned).toString(),
                 link.conditions().stream().map(LinkViews.PairCondition::of).toList(),
-                link.adjustments().stream().map(LinkViews.PairAdjustment::of).toList());
+                link.adjustments().stream().map(AdjustmentView::of).toList());
     }
 
     private static int bestRotation(Danceable before, Danceable after) {

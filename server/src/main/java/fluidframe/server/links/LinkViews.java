@@ -1,12 +1,11 @@
 package fluidframe.server.links;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import fluidframe.core.chart.Ending;
-import fluidframe.core.link.Adjustment;
 import fluidframe.core.link.Condition;
 import fluidframe.core.link.Danceable;
 import fluidframe.core.link.Link;
 import fluidframe.core.link.LinkMap;
+import fluidframe.server.ribbon.AdjustmentView;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -63,31 +62,13 @@ final class LinkViews {
             boolean customary,
             String alignment,
             List<PairCondition> conditions,
-            List<PairAdjustment> adjustments) {}
+            List<AdjustmentView> adjustments) {}
 
     /** One thing both have to agree on. */
     record PairCondition(String kind, boolean holds, String left, String wanted, String reason) {
         static PairCondition of(Condition condition) {
             return new PairCondition(
                     condition.kind().told(), condition.holds(), condition.left(), condition.wanted(), condition.told());
-        }
-    }
-
-    /** What would make it possible: the corner between, or the first ended otherwise. */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
-    record PairAdjustment(
-            String words,
-            boolean corner,
-            int lastTurn,
-            @Nullable String ending) {
-        static PairAdjustment of(Adjustment adjustment) {
-            return new PairAdjustment(
-                    adjustment.words(),
-                    adjustment.corner(),
-                    adjustment.lastTurnSixteenths(),
-                    adjustment.ending() == Ending.AS_CHARTED
-                            ? null
-                            : adjustment.ending().toString());
         }
     }
 

@@ -2,8 +2,6 @@ package fluidframe.server.ribbon;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.databind.JsonNode;
-import fluidframe.core.chart.Ending;
-import fluidframe.core.link.Adjustment;
 import fluidframe.core.link.Condition;
 import fluidframe.core.link.Danceable;
 import fluidframe.core.link.Link;
@@ -40,24 +38,6 @@ record JoinView(
     record ConditionView(String kind, boolean holds, String left, String wanted) {
         static ConditionView of(Condition condition) {
             return new ConditionView(condition.kind().told(), condition.holds(), condition.left(), condition.wanted());
-        }
-    }
-
-    /** What would make the join possible: the corner before the figure, or the figure before it ended otherwise. */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
-    record AdjustmentView(
-            String words,
-            boolean corner,
-            int lastTurn,
-            @Nullable String ending) {
-        static AdjustmentView of(Adjustment adjustment) {
-            return new AdjustmentView(
-                    adjustment.words(),
-                    adjustment.corner(),
-                    adjustment.lastTurnSixteenths(),
-                    adjustment.ending() == Ending.AS_CHARTED
-                            ? null
-                            : adjustment.ending().toString());
         }
     }
 

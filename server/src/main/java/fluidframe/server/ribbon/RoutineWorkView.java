@@ -59,7 +59,7 @@ record RoutineWorkView(
             String verdict,
             boolean customary,
             boolean leadsOn,
-            @Nullable JoinView.AdjustmentView adjustment) {}
+            @Nullable AdjustmentView adjustment) {}
 
     /** What the drawing needs besides the routine: the song, if it is set to one. */
     static RoutineWorkView of(Routine routine, RoutineWork work, Optional<Song> song, int selected) {
@@ -130,7 +130,7 @@ record RoutineWorkView(
                 successor.leadsOn(),
                 successor.link().adjustments().stream()
                         .findFirst()
-                        .map(JoinView.AdjustmentView::of)
+                        .map(AdjustmentView::of)
                         .orElse(null));
     }
 }
