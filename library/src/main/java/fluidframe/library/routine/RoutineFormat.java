@@ -72,15 +72,20 @@ public final class RoutineFormat extends Format<Routine> {
         return Optional.of(object.path(key).asText("")).filter(word -> !word.isBlank());
     }
 
-    private static Optional<PlacedElement.Left> left(JsonNode place) {
+    private static Optional<PlacedElement.Left> left(JsonNode place, int number) {
         if (!place.path("leaves").isObject()) return Optional.empty();
         JsonNode leaves = place.path("leaves");
-        return Optional.of(new PlacedElement.Left(
-                CouplePosition.parse(leaves.path("position").asText()),
-                Hold.parse(leaves.path("hold").asText()),
-                Foot.parse(leaves.path("manFree").asText()),
-                leaves.path("sameFeet").asBoolean(false),
-                word(leaves, "man").map(Direction::parse)));
+        try {
+            return Optional.of(new PlacedElement.Left(
+                    CouplePosition.parse(leaves.path("position").asText()),
+                    Hold.parse(leaves.path("hold").asText()),
+                    Foot.parse(leaves.path("manFree").asText()),
+                    leaves.path("sameFeet").asBoolean(false),
+                    word(leaves, "man").map(Direction::parse)));
+        } catch (IllegalArgumentException e) {
+            throw new IllegalArgumentException(
+                    "What place " + number + " of the routine leaves cannot be read. " + e.getMessage(), e);
+        }
     }
 
     private static ObjectNode toJson(PlacedElement.Left left) {
@@ -111,7 +116,9 @@ public final class RoutineFormat extends Format<Routine> {
         if (element.isPresent()) {
             double beats = place.path("beats").asDouble(1);
             return new PlacedElement(
-                    element.get().strip(), Beats.of((int) Math.round(beats * BEAT_PARTS), BEAT_PARTS), left(place));
+                    element.get().strip(),
+                    Beats.of((int) Math.round(beats * BEAT_PARTS), BEAT_PARTS),
+                    left(place, number));
         }
         String figure = word(place, "figure")
                 .orElseThrow(() -> new IllegalArgumentException(

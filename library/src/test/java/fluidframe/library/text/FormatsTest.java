@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import fluidframe.core.chart.Ending;
 import fluidframe.core.chart.FigureUse;
 import fluidframe.core.count.Beats;
 import fluidframe.core.count.Dance;
@@ -93,7 +94,10 @@ class FormatsTest {
             FigureUse use = List.of(
                             FigureUse.WHOLE,
                             FigureUse.ofPart("1-3"),
-                            FigureUse.ofVariant("turned").withLastTurn(-2),
+                            FigureUse.ofVariant("turned")
+                                    .withLastTurn(-2)
+                                    .withEnding(Ending.WIDER)
+                                    .withOptions(List.of("gliding", "toe-turn")),
                             FigureUse.WHOLE.repeated(1 + i % 3, i % 2 == 0))
                     .get(i % 4);
             String note = i % 3 == 0 ? "wait: \"here\" # not there\nand on" : "";
