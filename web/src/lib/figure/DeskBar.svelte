@@ -21,9 +21,19 @@
   const languages = $derived(editor.work.aids.counts.filter((c) => c.man.length + c.lady.length > 0));
   const field = 'rounded-xs border border-line bg-raised px-1 py-0.5 text-ink';
 
+  const single = $derived(options.filter((option) => !option.choice));
+  const choices = $derived([...new Set(options.flatMap((option) => option.choice ?? []))]);
+
   function toggle(id: string) {
     const on = editor.reading.options;
     editor.read({ options: on.includes(id) ? on.filter((o) => o !== id) : [...on, id] });
+  }
+
+  /** Of the options of one choice only one is shown. */
+  function choose(choice: string, id: string) {
+    const others = options.filter((option) => option.choice === choice).map((option) => option.id);
+    const on = editor.reading.options.filter((o) => !others.includes(o));
+    editor.read({ options: id === '' ? on : [...on, id] });
   }
 </script>
 
@@ -89,7 +99,21 @@
       </select></label
     >
   {/if}
-  {#each options as option, nth (nth)}
+  {#each choices as choice (choice)}
+    {@const of = options.filter((option) => option.choice === choice)}
+    <label
+      >{choice}
+      <select
+        class={field}
+        value={of.find((option) => editor.reading.options.includes(option.id))?.id ?? ''}
+        onchange={(e) => choose(choice, e.currentTarget.value)}
+      >
+        <option value="">as charted</option>
+        {#each of as option (option.id)}<option value={option.id}>{option.name}</option>{/each}
+      </select></label
+    >
+  {/each}
+  {#each single as option, nth (nth)}
     <label title={settings.tell(option.says, editor.view.own)} class="flex items-center gap-1">
       <input
         type="checkbox"

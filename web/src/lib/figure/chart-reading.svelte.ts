@@ -14,7 +14,7 @@ const AS_CHARTED: Reading = { variant: '', timing: '', options: [], tempo: 0 };
 export class ChartReading {
   #wanted = $state.raw<Reading>(AS_CHARTED);
   #chart = $state.raw<Chart | null>(null);
-  #repeats = $state(1);
+  #repeats = $state.raw<readonly number[]>([]);
   #repeated = $state.raw<FigureView['work'] | null>(null);
 
   get wanted() {
@@ -37,6 +37,7 @@ export class ChartReading {
   }
 
   want(change: Partial<Reading>) {
+    if (change.variant !== undefined && change.variant !== this.#wanted.variant) this.#repeats = [];
     this.#wanted = { ...this.#wanted, ...change };
   }
 
@@ -56,18 +57,21 @@ export class ChartReading {
   reset() {
     this.#wanted = AS_CHARTED;
     this.#chart = null;
-    this.#repeats = 1;
+    this.#repeats = [];
     this.#repeated = null;
   }
 
-  /** Works out the chart with its repeated steps danced so many times. */
+  /** Works out the chart with its stretches of repeated steps danced so many times each, in the variant shown. */
   async repeat(chart: Chart, times = this.#repeats) {
     this.#repeats = times;
-    if (times <= 1) {
+    if (times.every((often) => often <= 1)) {
       this.#repeated = null;
       return;
     }
-    const answer = await need(api.POST('/api/work', { body: chart, params: { query: { repeats: times } } }));
+    const { variant } = this.#wanted;
+    const answer = await need(
+      api.POST('/api/work', { body: chart, params: { query: { variant, repeats: [...times] } } })
+    );
     if (times === this.#repeats) this.#repeated = answer.work ?? null;
   }
 }

@@ -151,7 +151,7 @@ export class FigureEditor {
   }
 
   /** Draws the repeated steps so many times over on the floor and in the ledger. */
-  async repeat(times: number) {
+  async repeat(times: readonly number[]) {
     try {
       await this.#reading.repeat(this.chart, times);
     } catch (error) {

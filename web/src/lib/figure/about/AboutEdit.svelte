@@ -3,14 +3,15 @@
   import Button from '$lib/ui/Button.svelte';
   import { getFigureEditor } from '$lib/figure/figure-editor.svelte';
   import { getSettings } from '$lib/settings/settings.svelte';
-  import { fromLines, toLines } from './about-lines';
+  import AboutPieces from './AboutPieces.svelte';
 
   const editor = getFigureEditor();
   const chart = $derived<Chart>(editor.chart);
   const field = 'w-full rounded-xs border border-line bg-raised px-1.5 py-1 text-sm';
   type Level = 'bronze' | 'silver' | 'gold' | 'open';
   const LEVELS: Level[] = ['bronze', 'silver', 'gold', 'open'];
-  const style = getSettings().style;
+  const settings = getSettings();
+  const style = settings.style;
 
   function level(value: string) {
     editor.change({ level: value === '' ? undefined : { ...chart.level, [style]: value as Level } });
@@ -18,6 +19,20 @@
 
   function start(patch: Partial<NonNullable<Chart['start']>>) {
     editor.change({ start: { ...chart.start, ...patch } }, 'start');
+  }
+
+  const FAULT = [
+    { key: 'seen', label: 'What is seen', placeholder: 'what is seen' },
+    { key: 'cause', label: 'Cause', placeholder: 'why it happens' },
+    { key: 'cue', label: 'Cue', placeholder: 'one thing to say' }
+  ] as const;
+
+  type Prepared = NonNullable<NonNullable<Chart['start']>['prepare']>;
+
+  function prepare(role: 'man' | 'lady', patch: Partial<NonNullable<Prepared['man']>>) {
+    const said = Object.entries({ ...chart.start?.prepare?.[role], ...patch }).filter(([, text]) => text);
+    const both = { ...chart.start?.prepare, [role]: said.length > 0 ? Object.fromEntries(said) : undefined };
+    start({ prepare: both.man || both.lady ? both : undefined });
   }
 
   function fault(index: number, patch: Partial<NonNullable<Chart['faults']>[number]>) {
@@ -47,17 +62,6 @@
             .map((t) => t.trim())
             .filter(Boolean)
         })}></textarea></label
-  >
-{/snippet}
-
-{#snippet list(label: string, key: 'timings' | 'parts' | 'repeats' | 'options', hint: string)}
-  <label class="text-sm"
-    >{label} <span class="text-xs text-soft">{hint}</span>
-    <textarea
-      class={[field, 'font-mono']}
-      rows={Math.max(2, toLines(key, chart).length + 1)}
-      value={toLines(key, chart).join('\n')}
-      onchange={(e) => editor.change(fromLines(key, e.currentTarget.value, chart))}></textarea></label
   >
 {/snippet}
 
@@ -117,6 +121,23 @@
         /></label
       >
     </div>
+    <fieldset class="flex flex-col gap-1 text-sm">
+      <legend>Before the first count <span class="text-xs text-soft">on the foot stood on</span></legend>
+      {#each (['man', 'lady'] as const).filter((role) => (chart[role] ?? []).length > 0) as role (role)}
+        <div class="grid grid-cols-3 gap-2">
+          {#each ['hip', 'body', 'head'] as const as cell (cell)}
+            <label class="text-xs text-soft"
+              >{settings.Role(role)}'s {cell}
+              <input
+                class={[field, 'text-ink']}
+                value={chart.start?.prepare?.[role]?.[cell] ?? ''}
+                onchange={(e) => prepare(role, { [cell]: e.currentTarget.value.trim() })}
+              /></label
+            >
+          {/each}
+        </div>
+      {/each}
+    </fieldset>
     <label class="text-sm"
       >Also begins <span class="text-xs text-soft">the man's alignments, one a line</span>
       <textarea
@@ -136,25 +157,20 @@
     <h2 class="text-base">Usual faults</h2>
     {#each chart.faults ?? [] as item, i (i)}
       <fieldset class="flex flex-col gap-1 border-l-2 border-line pl-2">
-        <input
-          class={field}
-          aria-label="Fault {i + 1}: what is seen"
-          value={item.seen}
-          oninput={(e) => fault(i, { seen: e.currentTarget.value })}
-        />
-        <input
-          class={field}
-          aria-label="Fault {i + 1}: cause"
-          value={item.cause}
-          oninput={(e) => fault(i, { cause: e.currentTarget.value })}
-        />
-        <span class="flex gap-1">
-          <input
-            class={field}
-            aria-label="Fault {i + 1}: cue"
-            value={item.cue}
-            oninput={(e) => fault(i, { cue: e.currentTarget.value })}
-          />
+        <legend class="sr-only">Fault {i + 1}</legend>
+        {#each FAULT as line (line.key)}
+          <label class="text-xs text-soft"
+            >{line.label}
+            <input
+              class={[field, 'text-ink']}
+              aria-label="Fault {i + 1}: {line.label.toLowerCase()}"
+              placeholder={line.placeholder}
+              value={item[line.key]}
+              oninput={(e) => fault(i, { [line.key]: e.currentTarget.value })}
+            /></label
+          >
+        {/each}
+        <span>
           <Button
             kind="quiet"
             onclick={() => editor.change({ faults: (chart.faults ?? []).filter((_, at) => at !== i) })}>Remove</Button
@@ -165,7 +181,7 @@
     <Button
       onclick={() =>
         editor.change({
-          faults: [...(chart.faults ?? []), { seen: 'What is seen', cause: 'Why it happens', cue: 'One thing to say' }]
+          faults: [...(chart.faults ?? []), { seen: '', cause: '', cue: '' }]
         })}>Add a fault</Button
     >
     {@render lines('Cautions', 'cautions', 3, 'one a line')}
@@ -173,9 +189,6 @@
   <div class="flex flex-col gap-2">
     {@render lines('Customarily before it', 'precedes', 2, 'ids, one a line')}
     {@render lines('Customarily after it', 'follows', 2, 'ids, one a line')}
-    {@render list('Other timings', 'timings', 'name: man / lady')}
-    {@render list('Parts', 'parts', 'steps, such as 1-3')}
-    {@render list('Repeated steps', 'repeats', 'steps least most, mirrored')}
-    {@render list('Options', 'options', 'id = name: what it says, then indented edits such as “man 2 sway R”')}
   </div>
 </div>
+<AboutPieces />

@@ -14,7 +14,10 @@
   let keeping = $state(false);
   const chart = $derived<Chart>(editor.chart);
   const aids = $derived(editor.work.aids);
-  const fitting = $derived(aids.repeats.filter((r) => r.fits));
+
+  function repeat(nth: number, often: number) {
+    return editor.repeat(aids.repeats.map((_, i) => (i === nth ? often : (editor.repeats[i] ?? 1))));
+  }
   const words = (id: string) => id.split('.')[1]?.replaceAll('-', ' ') ?? id;
 
   async function keep(event: SubmitEvent) {
@@ -90,28 +93,32 @@
             {settings.say(aids.atItsEnd)}
           </p>{/if}
         {#each aids.positionChanges as change, i (i)}<p class="amount text-sm">{settings.say(change)}</p>{/each}
-        {#if aids.repeats.length > 0}
+        {#each aids.repeats as stretch, nth (nth)}
+          {@const fitting = stretch.ways.filter((way) => way.fits)}
           <p class="mt-1 text-sm">
-            <span class="text-soft">Repeated {chart.repeats?.[0]?.steps}:</span>
+            <span class="text-soft">Repeated {stretch.steps}:</span>
             <select
-              aria-label="How often the repeated steps are drawn"
+              aria-label="How often the repeated steps {stretch.steps} are drawn"
               class="rounded-xs border border-line bg-raised px-1 py-0.5"
-              value={editor.repeats}
-              onchange={(e) => void editor.repeat(Number(e.currentTarget.value))}
+              value={editor.repeats[nth] ?? 1}
+              onchange={(e) => void repeat(nth, Number(e.currentTarget.value))}
             >
-              {#each aids.repeats as r, nth (nth)}<option value={r.times}>{r.times} × ({r.bars})</option>{/each}
+              {#each stretch.ways as way (way.times)}<option value={way.times}>{way.times} × ({way.bars})</option
+                >{/each}
             </select>
             drawn.
           </p>
-          <p class="text-sm text-soft">
-            Whole bars: {fitting.map((r) => r.times).join(', ')}.
-            {#each [...new Set(fitting.map((r) => r.manFree))].sort() as foot (foot)}
-              {@const times = fitting.filter((r) => r.manFree === foot).map((r) => r.times)}
-              {#if times.length > 0}{settings.Role('man')}'s {foot}F free after {times.join(', ')}.
-              {/if}
-            {/each}
-          </p>
-        {/if}
+          {#if fitting.length > 0}
+            <p class="text-sm text-soft">
+              Whole bars: {fitting.map((way) => way.times).join(', ')}.
+              {#each [...new Set(fitting.map((way) => way.manFree))].sort() as foot (foot)}
+                {@const times = fitting.filter((way) => way.manFree === foot).map((way) => way.times)}
+                {#if times.length > 0 && foot !== ''}{settings.Role('man')}'s {foot}F free after {times.join(', ')}.
+                {/if}
+              {/each}
+            </p>
+          {/if}
+        {/each}
         {#if chart.parts?.length || chart.variants?.length}
           <p class="mt-1 text-sm">
             <span class="text-soft">Parts and variants:</span>

@@ -16,7 +16,8 @@ const chart = {
       name: 'Newer shaping',
       says: 'More of it.',
       edits: [{ role: 'man', step: 2, key: 'body', text: 'shape R at end' }]
-    }
+    },
+    { id: 'high', name: 'High arm', says: 'Above the head.', choice: 'arm', edits: [] }
   ]
 } as Chart;
 

@@ -15,7 +15,7 @@ export function toLines(key: Key, chart: Chart): string[] {
       );
     default:
       return (chart.options ?? []).flatMap((o) => [
-        `${o.id} = ${o.name}: ${o.says}`,
+        `${o.id} = ${o.name}${o.choice ? ` [${o.choice}]` : ''}: ${o.says}`,
         ...(o.edits ?? []).map((e) => `  ${e.role} ${e.step} ${e.key} ${e.text}`)
       ]);
   }
@@ -73,8 +73,9 @@ function options(lines: string[]): NonNullable<Chart['options']> {
       });
     } else {
       const [id, rest] = split(line, '=');
-      const [name, says] = split(rest, ':');
-      found.push({ id, name: name || id, says, edits: [] });
+      const [head, says] = split(rest, ':');
+      const [name, choice] = split(head.replace(/\]$/, ''), '[');
+      found.push({ id, name: name || id, says, ...(choice ? { choice } : {}), edits: [] });
     }
   }
   return found;

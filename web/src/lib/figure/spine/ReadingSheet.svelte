@@ -15,7 +15,7 @@
   const columns = $derived<Column[]>([
     ...(settings.shows('turn') ? (['align', 'turn'] as Column[]) : []),
     ...(settings.shows('footwork') ? (['work'] as Column[]) : []),
-    ...(settings.shows('body') ? (['rise', 'cbm', 'sway', 'hip', 'bounce', 'body'] as Column[]) : []),
+    ...(settings.shows('body') ? (['rise', 'cbm', 'sway', 'hip', 'bounce', 'body', 'head'] as Column[]) : []),
     'weight',
     'position',
     'hold',
@@ -26,7 +26,7 @@
     return columns
       .map((column) => ({ column, text: editor.cell(role, index, column) }))
       .filter((cell) => cell.text !== '')
-      .map((cell) => (cell.column === 'cbm' || cell.column === 'sway' ? `${cell.column} ${cell.text}` : cell.text))
+      .map((cell) => (['cbm', 'sway', 'head'].includes(cell.column) ? `${cell.column} ${cell.text}` : cell.text))
       .join(' · ');
   }
 </script>

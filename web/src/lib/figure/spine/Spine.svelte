@@ -45,17 +45,32 @@
     editor.work.findings.filter((f) => !f.variant && f.role === role && f.step === step);
 </script>
 
+{#snippet prepared(role: RoleName)}
+  {@const before = editor.chart.start?.prepare?.[role]}
+  {#if before && settings.shows('body')}
+    <span class="block border-t border-dashed border-line pt-0.5 font-sans text-xs font-normal text-soft"
+      >before the first count: {['hip', 'body', 'head', 'note']
+        .map((cell) => ({ cell, text: before[cell as keyof typeof before] }))
+        .filter(({ text }) => text)
+        .map(({ cell, text }) => (cell === 'note' ? text : `${cell} ${text}`))
+        .join(', ')}</span
+    >
+  {/if}
+{/snippet}
+
 <section aria-label="Spine" class="min-w-0">
   <div class={['grid items-end pb-1', only === 'both' ? 'grid-cols-[1fr_2.5rem_1fr]' : 'grid-cols-[2.5rem_1fr]']}>
     {#if only !== 'lady'}
       <h2 class={['text-base text-man', only === 'both' ? 'pr-9 text-right' : 'order-2 pl-9']}>
         {settings.Role('man')} <span class="amount text-sm text-soft">{editor.work.man.turn}</span>
+        {@render prepared('man')}
       </h2>
     {/if}
     <span></span>
     {#if only !== 'man'}
       <h2 class="order-2 pl-9 text-base text-lady">
         {settings.Role('lady')} <span class="amount text-sm text-soft">{editor.work.lady.turn}</span>
+        {@render prepared('lady')}
       </h2>
     {/if}
   </div>

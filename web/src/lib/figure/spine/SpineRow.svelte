@@ -7,7 +7,7 @@
   import Cell from './Cell.svelte';
   import FindingMark from './FindingMark.svelte';
   import RemarkCell from './RemarkCell.svelte';
-  import { BODY_LINE, COUPLE_LINE, LEAD_LINE, NAMES } from './row-layout';
+  import { BODY_LINE, COUPLE_LINE, LEAD_LINE, NAMES, REMARKS } from './row-layout';
 
   interface Props {
     role: RoleName;
@@ -47,7 +47,7 @@
 </script>
 
 {#snippet cell(column: Column, big = false)}
-  {#if LEAD_LINE.includes(column)}
+  {#if REMARKS.includes(column)}
     <RemarkCell {role} {index} {column} name={NAMES[column]} />
   {:else}
     <Cell
@@ -73,7 +73,7 @@
     <div class={['flex flex-wrap gap-x-2 text-soft', mirrored ? 'justify-end' : '']}>
       {#each columns as column (column)}{@render labelled(
           column,
-          column === 'hip' || column === 'bounce' || column === 'body' ? `${NAMES[column]} ` : ''
+          BODY_LINE.includes(column) || column === 'say' ? `${NAMES[column]} ` : ''
         )}{/each}
     </div>
   {/if}

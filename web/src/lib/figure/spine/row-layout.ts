@@ -20,13 +20,17 @@ export const NAMES: Record<Column, string> = {
   position: 'position',
   hold: 'hold',
   lead: 'lead',
-  note: 'note'
+  note: 'note',
+  head: 'head',
+  say: 'own word'
 };
 
 /** Cells that are shown only where they say something, line by line; each line needs its layer. */
-export const BODY_LINE: Column[] = ['hip', 'bounce', 'body'];
+export const BODY_LINE: Column[] = ['hip', 'bounce', 'body', 'head'];
 export const COUPLE_LINE: Column[] = ['position', 'hold', 'weight'];
-export const LEAD_LINE: Column[] = ['lead', 'note'];
+export const LEAD_LINE: Column[] = ['lead', 'note', 'say'];
+/** Cells that hold a sentence. */
+export const REMARKS: Column[] = ['lead', 'note'];
 
 const LINE = 22;
 
@@ -39,7 +43,10 @@ export function rowHeight(row: Row | undefined, settings: Pick<Settings, 'shows'
   if (settings.shows('body') && says(BODY_LINE)) lines++;
   if (says(COUPLE_LINE)) lines++;
   if (settings.shows('lead'))
-    lines += Math.ceil(String(row?.lead ?? '').length / 46) + Math.ceil(String(row?.note ?? '').length / 46);
+    lines +=
+      Math.ceil(String(row?.lead ?? '').length / 46) +
+      Math.ceil(String(row?.note ?? '').length / 46) +
+      (row?.say ? 1 : 0);
   if (row?.doubtful) lines++;
   return Math.max(46, 10 + lines * LINE);
 }

@@ -21,6 +21,13 @@
   const field = 'rounded-xs border border-line bg-raised px-1.5 py-0.5';
   const turns = $derived(editor.terms.endTurns);
 
+  const often = $derived([placed?.times ?? 1].flat());
+
+  function repeat(nth: number, times: number) {
+    const all = (block?.stretches ?? []).map((_, i) => (i === nth ? times : (often[i] ?? 1)));
+    editor.change(index, { times: all.length === 1 ? times : all });
+  }
+
   function use(value: string) {
     const chosen = ways.find((other) => key(other.figure) === value);
     if (!chosen || !placed) return;
@@ -91,19 +98,19 @@
           </select></label
         >
       {/if}
-      {#if block.mostTimes > 1}
+      {#each block.stretches as stretch, nth (nth)}
         <label class="flex items-center justify-between gap-3"
-          >Repeated steps, times <input
+          >Repeated steps {stretch.steps}, times
+          <input
             class={[field, 'w-20 text-right']}
             type="number"
             min="1"
-            max={block.mostTimes}
-            value={Math.max(1, placed.times ?? 1)}
-            onchange={(e) =>
-              e.currentTarget.validity.valid && editor.change(index, { times: Number(e.currentTarget.value) })}
+            max={stretch.most}
+            value={often[nth] ?? 1}
+            onchange={(e) => e.currentTarget.validity.valid && repeat(nth, Number(e.currentTarget.value))}
           /></label
         >
-      {/if}
+      {/each}
       {#if block.timings.length > 1}
         <label class="flex items-center justify-between gap-3"
           >Counted <select

@@ -6,6 +6,7 @@ import fluidframe.core.chart.Column;
 import fluidframe.core.chart.Finish;
 import fluidframe.core.chart.Identity;
 import fluidframe.core.chart.Part;
+import fluidframe.core.chart.Preparation;
 import fluidframe.core.chart.RepeatGroup;
 import fluidframe.core.chart.Start;
 import fluidframe.core.chart.Step;
@@ -103,7 +104,7 @@ public final class TestChart {
     private final List<Part> parts = new ArrayList<>();
     private final List<Acceptance> accepted = new ArrayList<>();
     private List<String> follows = List.of();
-    private List<RepeatGroup> repeats = List.of();
+    private final List<RepeatGroup> repeats = new ArrayList<>();
     private Hold hold = Hold.CLOSED_CONTACT;
 
     private TestChart(String id, String text) {
@@ -213,7 +214,7 @@ public final class TestChart {
     }
 
     public TestChart repeating(RepeatGroup group) {
-        repeats = List.of(group);
+        repeats.add(group);
         return this;
     }
 
@@ -244,7 +245,7 @@ public final class TestChart {
     public Chart chart() {
         return new Chart(
                 new Identity(id, dance, id, List.of(), Map.of("international", Identity.Level.BRONZE), ""),
-                new Start(start, hold, entries, outsideAllowed, fromCheck),
+                new Start(start, hold, entries, outsideAllowed, fromCheck, Preparation.NONE, Preparation.NONE),
                 steps(Role.MAN),
                 steps(Role.LADY),
                 List.of(),

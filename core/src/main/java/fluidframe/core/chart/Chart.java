@@ -2,9 +2,12 @@ package fluidframe.core.chart;
 
 import fluidframe.core.count.Beats;
 import fluidframe.core.count.Count;
+import fluidframe.core.count.CountLanguage;
 import fluidframe.core.count.Dance;
 import fluidframe.core.count.Rhythm;
 import fluidframe.core.couple.Role;
+import fluidframe.core.step.Weight;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -43,16 +46,7 @@ public record Chart(
             throw new IllegalArgumentException("A role must have at most " + MAX_ROWS + " rows");
         }
         int leading = man.isEmpty() ? lady.size() : man.size();
-        for (RepeatGroup group : repeats) {
-            if (group.to() > leading) {
-                throw new IllegalArgumentException("The repeat of steps " + group.from() + "-" + group.to()
-                        + " must end by the last step, which is " + leading);
-            }
-        }
-        if (repeats.size() > 1) {
-            throw new IllegalArgumentException(
-                    "A figure must have at most one repeat group, but had " + repeats.size());
-        }
+        RepeatGroup.check(repeats, leading);
         for (Part part : parts) {
             if (part.to() > man.size()) {
                 throw new IllegalArgumentException(
@@ -68,6 +62,8 @@ public record Chart(
                 throw new IllegalArgumentException("Variant " + variant.id() + " must have at least one row for the "
                         + (lacksMan ? "man" : "lady"));
             }
+            int danced = variant.keep() + (man.isEmpty() ? variant.lady() : variant.man()).size();
+            RepeatGroup.check(variant.repeats(), danced);
             if (variant.keep() > man.size()) {
                 throw new IllegalArgumentException("Variant " + variant.id() + " must keep at most the man's "
                         + man.size() + " steps, but keeps " + variant.keep());
@@ -135,6 +131,22 @@ public record Chart(
 
     public Rhythm rhythm(Role role) {
         return Rhythm.of(dance(), steps(role).stream().map(Step::count).toList());
+    }
+
+    /** What is said on each row of a role; empty where the language cannot say it, and for a role that does not dance. */
+    public List<String> said(Role role, CountLanguage language) {
+        List<Step> steps = steps(role);
+        List<Boolean> taps = new ArrayList<>();
+        for (int i = 0; i < steps.size(); i++) {
+            taps.add(i > 0
+                    && steps.get(i).isStep()
+                    && steps.get(i).weightTaken() == Weight.NONE
+                    && steps.get(i - 1).weightTaken() == Weight.FULL);
+        }
+        List<String> own = steps.stream().map(Step::say).toList();
+        return steps.isEmpty()
+                ? List.of()
+                : language.say(rhythm(role), startBeat(), own, taps).orElse(List.of());
     }
 
     /** The length of the longer role. */

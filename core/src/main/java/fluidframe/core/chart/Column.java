@@ -11,6 +11,7 @@ import fluidframe.core.step.Bounce;
 import fluidframe.core.step.ContraBody;
 import fluidframe.core.step.Foot;
 import fluidframe.core.step.Footwork;
+import fluidframe.core.step.HeadDesign;
 import fluidframe.core.step.Placement;
 import fluidframe.core.step.RiseFall;
 import fluidframe.core.step.Sway;
@@ -22,7 +23,8 @@ import java.util.function.Function;
 
 /**
  * The columns of a chart, in chart order: the key of each in the format, its layer, and how its cell is read from and
- * written as text. A blank cell is the column's usual value.
+ * written as text. A blank cell is the column's usual value. The last two stand after the free text, so that lines typed or
+ * pasted without headings keep the columns that they always had.
  */
 public enum Column {
     COUNT("count", Layer.FEET, s -> s.count().toString(), (d, t) -> d.count = Readers.COUNT.apply(t)),
@@ -53,7 +55,12 @@ public enum Column {
     POSITION("position", Layer.FEET, s -> text(s.position()), (d, t) -> d.position = maybe(t, CouplePosition::parse)),
     HOLD("hold", Layer.FEET, s -> text(s.hold()), (d, t) -> d.hold = maybe(t, Hold::parse)),
     LEAD("lead", Layer.LEAD, Step::lead, (d, t) -> d.lead = t.strip()),
-    NOTE("note", Layer.LEAD, Step::note, (d, t) -> d.note = t.strip());
+    NOTE("note", Layer.LEAD, Step::note, (d, t) -> d.note = t.strip()),
+    HEAD("head", Layer.BODY, s -> unless(s.head(), HeadDesign.NONE), (d, t) -> d.head = Readers.HEAD.apply(t)),
+    SAY("say", Layer.LEAD, Step::say, (d, t) -> d.say = ownWord(t));
+
+    /** As many as a mouth says in the slowest of steps. */
+    private static final int MOST_LETTERS = 40;
 
     private final String key;
     private final Layer layer;
@@ -65,6 +72,15 @@ public enum Column {
         this.layer = layer;
         this.text = text;
         this.write = write;
+    }
+
+    private static String ownWord(String text) {
+        String word = text.strip().replaceAll("\\s+", " ");
+        if (word.length() > MOST_LETTERS) {
+            throw new IllegalArgumentException("A word of one\'s own must have at most " + MOST_LETTERS
+                    + " letters, so that it can be said in time, but was \"" + word + "\"");
+        }
+        return word;
     }
 
     /** The column with this key in the chart format. */
@@ -131,6 +147,7 @@ public enum Column {
         static final Memo<Turn> TURN = new Memo<>(Turn::parse);
         static final Memo<Footwork> WORK = new Memo<>(Footwork::parse);
         static final Memo<RiseFall> RISE = new Memo<>(RiseFall::parse);
+        static final Memo<HeadDesign> HEAD = new Memo<>(HeadDesign::parse);
         static final Memo<BodyDesign> BODY = new Memo<>(BodyDesign::parse);
     }
 }

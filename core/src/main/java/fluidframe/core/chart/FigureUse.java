@@ -9,6 +9,7 @@ import fluidframe.core.direction.Turn;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * One way of dancing a figure: whole, a part or a variant, so many times over, with the last turn more or less than charted.
@@ -16,7 +17,8 @@ import java.util.Optional;
  * @param variant id of the variant, if any; a use has a variant or a part, not both
  * @param part id of the part, if any
  * @param lastTurnSixteenths how much more (positive) of the last turn is made, in its own direction; negative for less
- * @param times how often the chart's repeat group is danced, 1 or more; only the whole figure is repeated
+ * @param times how often each repeat group is danced, 1 or more, in the order of the chart; those not named once. A part is
+ *     not repeated
  * @param otherFoot whether a figure that alternates sides begins on the other foot, to the other side
  * @param ending how near the partners are at its end
  * @param options ids of the options that the reader has switched on
@@ -25,40 +27,53 @@ public record FigureUse(
         Optional<String> variant,
         Optional<String> part,
         int lastTurnSixteenths,
-        int times,
+        List<Integer> times,
         boolean otherFoot,
         Ending ending,
         List<String> options) {
     public static final FigureUse WHOLE =
-            new FigureUse(Optional.empty(), Optional.empty(), 0, 1, false, Ending.AS_CHARTED, List.of());
+            new FigureUse(Optional.empty(), Optional.empty(), 0, List.of(), false, Ending.AS_CHARTED, List.of());
 
     public FigureUse {
         options = List.copyOf(options);
         if (variant.isPresent() && part.isPresent()) {
             throw new IllegalArgumentException("A figure is danced as a variant or in part, not both");
         }
-        if (times < 1) {
-            throw new IllegalArgumentException("A figure must be danced at least once, but was " + times + " times");
+        for (int often : times) {
+            if (often < 1) {
+                throw new IllegalArgumentException(
+                        "A figure must be danced at least once, but was " + often + " times");
+            }
         }
-        if ((times > 1 || otherFoot) && (variant.isPresent() || part.isPresent())) {
-            throw new IllegalArgumentException("Only a whole figure is repeated or begun on the other foot");
+        // Equal ways of dancing are equal uses, however many ones are written.
+        int said = times.size();
+        while (said > 0 && times.get(said - 1) == 1) said--;
+        times = List.copyOf(times.subList(0, said));
+        if (part.isPresent() && (!times.isEmpty() || otherFoot) || variant.isPresent() && otherFoot) {
+            throw new IllegalArgumentException(
+                    "Only a whole figure is begun on the other foot, and no part is repeated");
         }
     }
 
     public static FigureUse ofVariant(String id) {
-        return new FigureUse(Optional.of(id), Optional.empty(), 0, 1, false, Ending.AS_CHARTED, List.of());
+        return new FigureUse(Optional.of(id), Optional.empty(), 0, List.of(), false, Ending.AS_CHARTED, List.of());
     }
 
     public static FigureUse ofPart(String id) {
-        return new FigureUse(Optional.empty(), Optional.of(id), 0, 1, false, Ending.AS_CHARTED, List.of());
+        return new FigureUse(Optional.empty(), Optional.of(id), 0, List.of(), false, Ending.AS_CHARTED, List.of());
     }
 
     public FigureUse withLastTurn(int sixteenths) {
         return new FigureUse(variant, part, sixteenths, times, otherFoot, ending, options);
     }
 
-    /** The whole figure danced so often, from the charted foot or the other. */
+    /** The same with its first repeat group danced so often, from the charted foot or the other. */
     public FigureUse repeated(int newTimes, boolean fromOtherFoot) {
+        return repeated(List.of(newTimes), fromOtherFoot);
+    }
+
+    /** The same with its repeat groups danced so often, from the charted foot or the other. */
+    public FigureUse repeated(List<Integer> newTimes, boolean fromOtherFoot) {
         return new FigureUse(variant, part, lastTurnSixteenths, newTimes, fromOtherFoot, ending, options);
     }
 
@@ -75,20 +90,30 @@ public record FigureUse(
         return new FigureUse(variant, part, 0, times, otherFoot, Ending.AS_CHARTED, List.of());
     }
 
+    /** {@code ", 3 times"}, {@code ", 2 and 3 times"}; empty where nothing is repeated. */
+    public String oftenTold() {
+        if (times.isEmpty()) return "";
+        return ", " + times.stream().map(String::valueOf).collect(Collectors.joining(" and ")) + " times";
+    }
+
     /** Whether the chart has the part and the variant named, and may be repeated so. */
     public boolean existsIn(Chart chart) {
         return variant.map(id -> chart.variants().stream().anyMatch(v -> v.id().equals(id)))
                         .orElse(true)
                 && part.map(id -> chart.parts().stream().anyMatch(p -> p.id().equals(id)))
                         .orElse(true)
-                && (times == 1 || times <= Repetition.most(chart))
                 && options.stream().allMatch(id -> chart.options().stream().anyMatch(o -> o.id().equals(id)))
-                && (!otherFoot || chart.repeats().stream().anyMatch(RepeatGroup::mirrored));
+                && (times.isEmpty() && !otherFoot || Repetition.isPossible(once().of(chart), times, otherFoot));
+    }
+
+    /** The same figure, variant or part danced as it is charted, with nothing repeated, adjusted or chosen. */
+    public FigureUse once() {
+        return plain().repeated(List.of(), false);
     }
 
     /** The rows that are danced, as a chart of their own. Refuses a part or variant which the chart does not have. */
     public Chart of(Chart charted) {
-        Chart chart = new Reading(Optional.empty(), options, 0).of(charted);
+        Chart chart = new Reading(Optional.empty(), options, List.of()).of(charted);
         Chart used = chart;
         if (variant.isPresent()) {
             used = varied(
@@ -104,9 +129,8 @@ public record FigureUse(
                             .filter(p -> p.id().equals(part.get()))
                             .findFirst()
                             .orElseThrow(() -> missing(chart, "part", part.get())));
-        } else if (times > 1 || otherFoot) {
-            used = Repetition.of(chart, times, otherFoot);
         }
+        if (!times.isEmpty() || otherFoot) used = Repetition.of(used, times, otherFoot);
         return ending.of(lastTurnSixteenths == 0 ? used : withLastTurnVaried(used));
     }
 
@@ -120,15 +144,8 @@ public record FigureUse(
         List<Step> lady = new ArrayList<>(rowsBetween(chart, Role.LADY, Beats.ZERO, end));
         man.addAll(variant.man());
         lady.addAll(variant.lady());
-        Start start = variant.keep() == 0
-                ? new Start(
-                        chart.start().position(),
-                        chart.start().hold(),
-                        variant.entries(),
-                        chart.start().outsideAllowed(),
-                        chart.start().fromCheck())
-                : chart.start();
-        return cut(chart, start, man, lady, variant.finish());
+        Start start = variant.keep() == 0 ? chart.start().entering(variant.entries()) : chart.start();
+        return cut(chart, start, man, lady, variant.repeats(), variant.finish());
     }
 
     private static Chart sliced(Chart chart, Part part) {
@@ -143,22 +160,19 @@ public record FigureUse(
                 hold = step.hold().orElse(hold);
             }
         }
-        boolean fromTheStart = part.from() == 1;
-        Start start = new Start(
-                position,
-                hold,
-                fromTheStart ? chart.start().entries() : part.entries(),
-                fromTheStart && chart.start().outsideAllowed(),
-                fromTheStart && chart.start().fromCheck());
+        Start start =
+                part.from() == 1 ? chart.start() : Start.in(position, hold).entering(part.entries());
         return cut(
                 chart,
                 start,
                 chart.man().subList(part.from() - 1, part.to()),
                 rowsBetween(chart, Role.LADY, from, to),
+                List.of(),
                 part.finish());
     }
 
-    private static Chart cut(Chart chart, Start start, List<Step> man, List<Step> lady, Finish finish) {
+    private static Chart cut(
+            Chart chart, Start start, List<Step> man, List<Step> lady, List<RepeatGroup> repeats, Finish finish) {
         return new Chart(
                 chart.identity(),
                 start,
@@ -166,7 +180,7 @@ public record FigureUse(
                 lady,
                 List.of(),
                 List.of(),
-                List.of(),
+                repeats,
                 Totals.UNDECLARED,
                 finish,
                 List.of(),

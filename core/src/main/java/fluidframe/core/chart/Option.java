@@ -10,9 +10,10 @@ import java.util.List;
  * @param id unique within the figure
  * @param name in a few words
  * @param says what the choice changes, in one sentence
+ * @param choice what is chosen between; of several options of one choice only one is danced, blank for one by itself
  * @param edits the cells that differ
  */
-public record Option(String id, String name, String says, List<Edit> edits) {
+public record Option(String id, String name, String says, String choice, List<Edit> edits) {
     /** One cell that differs; the step counts from 1, the text is the column's short form. */
     public record Edit(Role role, int step, Column column, String text) {}
 
@@ -21,14 +22,15 @@ public record Option(String id, String name, String says, List<Edit> edits) {
         edits = List.copyOf(edits);
     }
 
-    /** Whether both say something of one cell, so that only one of them can be danced. */
+    /** Whether only one of them can be danced: both are of one choice, or say something of one cell. */
     public boolean excludes(Option other) {
         return !id.equals(other.id)
-                && edits.stream()
-                        .anyMatch(mine -> other.edits.stream()
-                                .anyMatch(theirs -> mine.role() == theirs.role()
-                                        && mine.step() == theirs.step()
-                                        && mine.column() == theirs.column()));
+                && (!choice.isBlank() && choice.equals(other.choice)
+                        || edits.stream()
+                                .anyMatch(mine -> other.edits.stream()
+                                        .anyMatch(theirs -> mine.role() == theirs.role()
+                                                && mine.step() == theirs.step()
+                                                && mine.column() == theirs.column())));
     }
 
     /** The rows of a role as danced with this option; refuses an edit of a row that is not there. */

@@ -12,13 +12,14 @@ import java.util.Optional;
  *
  * @param timing id of another timing, if not the one in the rows
  * @param options ids of options, applied in chart order
- * @param repeats how often the repeat group is danced, 0 for as charted
+ * @param repeats how often each repeat group is danced, in chart order; 0 and those not named as charted
  */
-public record Reading(Optional<String> timing, List<String> options, int repeats) {
-    public static final Reading AS_CHARTED = new Reading(Optional.empty(), List.of(), 0);
+public record Reading(Optional<String> timing, List<String> options, List<Integer> repeats) {
+    public static final Reading AS_CHARTED = new Reading(Optional.empty(), List.of(), List.of());
 
     public Reading {
         options = List.copyOf(options);
+        repeats = List.copyOf(repeats);
     }
 
     /** The chart read so; refuses a timing, option or number of repeats that it does not have. */
@@ -35,7 +36,10 @@ public record Reading(Optional<String> timing, List<String> options, int repeats
             }
         }
         if (timing.isPresent()) read = timed(read, timing.get());
-        return repeats == 0 ? read : Repetition.of(read, repeats);
+        if (repeats.stream().allMatch(often -> often == 0)) return read;
+        List<Integer> danced =
+                repeats.stream().map(often -> often == 0 ? 1 : often).toList();
+        return Repetition.of(read, danced, false);
     }
 
     private static Chart timed(Chart chart, String id) {

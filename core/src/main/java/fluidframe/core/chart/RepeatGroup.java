@@ -1,5 +1,7 @@
 package fluidframe.core.chart;
 
+import java.util.List;
+
 /**
  * A stretch of the man's steps that is danced several times over; the lady's rows belong by their beat. The chart holds
  * it once.
@@ -13,6 +15,22 @@ package fluidframe.core.chart;
 public record RepeatGroup(int from, int to, int least, int most, boolean mirrored) {
     /** How often a block is danced at the most; more is a drill, not a figure. */
     private static final int MOST = 16;
+
+    /** Refuses groups that run over the last step or into each other. */
+    static void check(List<RepeatGroup> groups, int steps) {
+        int after = 0;
+        for (RepeatGroup group : groups) {
+            String name = "The repeat of steps " + group.from + "-" + group.to;
+            if (group.to > steps) {
+                throw new IllegalArgumentException(name + " must end by the last step, which is " + steps);
+            }
+            if (group.from <= after) {
+                throw new IllegalArgumentException(
+                        name + " must begin after the repeat before it, which ends on step " + after);
+            }
+            after = group.to;
+        }
+    }
 
     public RepeatGroup {
         if (from < 1 || to < from) {

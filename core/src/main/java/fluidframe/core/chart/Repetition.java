@@ -7,12 +7,13 @@ import fluidframe.core.couple.Role;
 import fluidframe.core.direction.Alignment;
 import fluidframe.core.direction.Direction;
 import fluidframe.core.step.Foot;
+import fluidframe.core.step.HeadDesign;
 import fluidframe.core.step.Weight;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** Writes a repeat group out as often as it is danced: feet, sides, alignments and counts go on from copy to copy. */
+/** Writes repeat groups out as often as they are danced: feet, sides, alignments and counts go on from copy to copy. */
 public final class Repetition {
     private final Chart chart;
     private final RepeatGroup group;
@@ -26,42 +27,73 @@ public final class Repetition {
         this.otherFoot = otherFoot;
     }
 
-    /**
-     * The chart with its repeat group danced so many times; once is as charted. Refuses a number outside the group's
-     * range, and a chart without a group.
-     */
+    /** The chart with its first repeat group danced so many times; as {@link #of(Chart, List, boolean)}. */
     public static Chart of(Chart chart, int times) {
-        return of(chart, times, false);
+        return of(chart, List.of(times), false);
     }
 
     /**
-     * The same, begun on the other foot and to the other side, which only a group that alternates allows.
+     * The chart with its repeat groups written out.
+     *
+     * @param times how often each group is danced, in chart order; those not named once, which is as charted
+     * @param otherFoot whether it begins on the other foot and to the other side, which only a first group that alternates
+     *     allows
+     * @throws IllegalArgumentException for a number outside a group's range, and for a chart without such groups
      */
-    public static Chart of(Chart chart, int times, boolean otherFoot) {
-        if (chart.repeats().isEmpty()) {
-            throw new IllegalArgumentException(chart.identity().name() + " has no steps that are repeated");
+    public static Chart of(Chart chart, List<Integer> times, boolean otherFoot) {
+        List<RepeatGroup> groups = chart.repeats();
+        String name = chart.identity().name();
+        if (groups.isEmpty()) throw new IllegalArgumentException(name + " has no steps that are repeated");
+        if (times.size() > groups.size()) {
+            throw new IllegalArgumentException(name + " has " + groups.size() + " stretches that are repeated, but "
+                    + times.size() + " were named");
         }
-        RepeatGroup group = chart.repeats().get(0);
-        if (times < 1 || times > most(chart)) {
-            throw new IllegalArgumentException("Steps " + group.from() + "-" + group.to() + " of "
-                    + chart.identity().name() + " must be danced 1 to " + most(chart) + " times, but was " + times);
-        }
-        if (otherFoot && !group.mirrored()) {
+        if (otherFoot && !groups.get(0).mirrored()) {
             throw new IllegalArgumentException(
-                    chart.identity().name() + " must begin on the foot charted, since it does not alternate sides");
+                    name + " must begin on the foot charted, since it does not alternate sides");
         }
-        return times == 1 && !otherFoot ? chart : new Repetition(chart, group, times, otherFoot).written();
+        List<Integer> most = most(chart);
+        Chart written = chart;
+        // From the last, so that the steps of those before it keep their numbers.
+        for (int i = groups.size() - 1; i >= 0; i--) {
+            int often = i < times.size() ? times.get(i) : 1;
+            RepeatGroup group = groups.get(i);
+            if (often < 1 || often > most.get(i)) {
+                throw new IllegalArgumentException("Steps " + group.from() + "-" + group.to() + " of " + name
+                        + " must be danced 1 to " + most.get(i) + " times, but was " + often);
+            }
+            boolean other = otherFoot && i == 0;
+            if (often > 1 || other) written = new Repetition(written, group, often, other).written();
+        }
+        return written;
     }
 
-    /** The most times that the group allows and that a chart has room for; 0 without a group. */
-    public static int most(Chart chart) {
-        if (chart.repeats().isEmpty()) return 0;
-        RepeatGroup group = chart.repeats().get(0);
+    /** Whether {@link #of(Chart, List, boolean)} has something to write and room for it. */
+    static boolean isPossible(Chart chart, List<Integer> times, boolean otherFoot) {
+        List<Integer> most = most(chart);
+        if (times.size() > most.size()
+                || otherFoot && (most.isEmpty() || !chart.repeats().get(0).mirrored())) return false;
+        int rows = Math.max(chart.man().size(), chart.lady().size());
+        for (int i = 0; i < times.size(); i++) {
+            if (times.get(i) > most.get(i)) return false;
+            rows += (times.get(i) - 1) * blockSize(chart, chart.repeats().get(i));
+        }
+        return rows <= Chart.MAX_ROWS;
+    }
+
+    /** The most times that each group allows and that a chart has room for by itself; empty without a group. */
+    public static List<Integer> most(Chart chart) {
         int longest = Math.max(chart.man().size(), chart.lady().size());
-        int block = 1;
-        for (Role role : Role.values()) block = Math.max(block, blockSize(chart, group, role));
-        int room = (Chart.MAX_ROWS - longest) / block + 1;
-        return Math.min(group.most(), Math.max(1, room));
+        return chart.repeats().stream()
+                .map(group -> {
+                    int room = (Chart.MAX_ROWS - longest) / Math.max(1, blockSize(chart, group)) + 1;
+                    return Math.min(group.most(), Math.max(1, room));
+                })
+                .toList();
+    }
+
+    private static int blockSize(Chart chart, RepeatGroup group) {
+        return Math.max(blockSize(chart, group, Role.MAN), blockSize(chart, group, Role.LADY));
     }
 
     private static int blockSize(Chart chart, RepeatGroup group, Role role) {
@@ -71,12 +103,12 @@ public final class Repetition {
         return rowAt(rhythm, leading.onset(group.to())) - rowAt(rhythm, leading.onset(group.from() - 1));
     }
 
-    /** The numbers of repeats, within the group's range, after which this foot of a role is free. */
+    /** The numbers of repeats of the first group, within its range, after which this foot of a role is free. */
     public static List<Integer> leavingFree(Chart chart, Role role, Foot free) {
         List<Integer> times = new ArrayList<>();
         if (chart.repeats().isEmpty()) return times;
         RepeatGroup group = chart.repeats().get(0);
-        for (int k = group.least(); k <= most(chart); k++) {
+        for (int k = group.least(); k <= most(chart).get(0); k++) {
             if (freeFoot(of(chart, k), role).equals(Optional.of(free))) times.add(k);
         }
         return times;
@@ -95,13 +127,7 @@ public final class Repetition {
     private Chart written() {
         Chart written = chart.bare(rows(Role.MAN), rows(Role.LADY));
         if (!otherFoot) return written;
-        Start start = chart.start();
-        return written.withStart(new Start(
-                start.position().mirrored(),
-                start.hold().mirrored(),
-                start.entries(),
-                start.outsideAllowed(),
-                start.fromCheck()));
+        return written.withStart(chart.start().turnedAbout());
     }
 
     private List<Step> rows(Role role) {
@@ -156,7 +182,14 @@ public final class Repetition {
             });
             return new Alignment(a.kind(), a.direction(), moving).withFootDirection(to.plus(other ? -off : off));
         });
-        return danced.withTurnAndAlignment(danced.turn(), laid);
+        HeadDesign looks = step.head().moved(spot -> {
+            int off = spot.clockwiseFrom(from);
+            return to.plus(other ? -off : off);
+        });
+        return danced.draft()
+                .alignment(laid)
+                .head(other ? looks.turnedAbout() : looks)
+                .step();
     }
 
     /** Counts run on over the copies; where beat numbers cannot say it the words of the chart are kept. */

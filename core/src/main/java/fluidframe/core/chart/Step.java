@@ -11,6 +11,7 @@ import fluidframe.core.step.ContraBody;
 import fluidframe.core.step.Foot;
 import fluidframe.core.step.FootPlacement;
 import fluidframe.core.step.Footwork;
+import fluidframe.core.step.HeadDesign;
 import fluidframe.core.step.Placement;
 import fluidframe.core.step.RiseFall;
 import fluidframe.core.step.Sway;
@@ -34,8 +35,10 @@ import java.util.Optional;
  * @param hip what the hips do, phase by phase
  * @param bounce how the knees spring
  * @param body what the body does besides, phase by phase
+ * @param head where the head turns and the eyes look, phase by phase
  * @param position the couple position taken on this row; empty means as before
  * @param hold the hold taken on this row; empty means as before
+ * @param say the coach's own word for it in a count, {@code "-"} for silence; blank means none of his own
  * @param lead what this role leads or follows and when, may be blank
  * @param note the coach's remark, may be blank
  * @param doubtful whether the charter was not sure of this row
@@ -54,8 +57,10 @@ public record Step(
         BodyDesign hip,
         Bounce bounce,
         BodyDesign body,
+        HeadDesign head,
         Optional<CouplePosition> position,
         Optional<Hold> hold,
+        String say,
         String lead,
         String note,
         boolean doubtful) {
@@ -94,8 +99,10 @@ public record Step(
         draft.hip = hip;
         draft.bounce = bounce;
         draft.body = body;
+        draft.head = head;
         draft.position = position;
         draft.hold = hold;
+        draft.say = say;
         draft.lead = lead;
         draft.note = note;
         draft.doubtful = doubtful;
@@ -119,12 +126,15 @@ public record Step(
                 .sway(sway.mirrored())
                 .hip(hip.mirrored())
                 .body(body.mirrored())
+                .head(head.mirrored())
                 .step();
     }
 
     /** The same row after the whole figure has been turned by so many sixteenths clockwise. */
     public Step rotated(int sixteenths) {
-        return withTurnAndAlignment(turn, alignment.map(a -> a.rotated(sixteenths)));
+        return draft().alignment(alignment.map(a -> a.rotated(sixteenths)))
+                .head(head.rotated(sixteenths))
+                .step();
     }
 
     /** {@code "RF forward in CBMP outside partner"}. */

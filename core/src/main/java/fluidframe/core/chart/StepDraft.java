@@ -10,6 +10,7 @@ import fluidframe.core.step.Bounce;
 import fluidframe.core.step.ContraBody;
 import fluidframe.core.step.Foot;
 import fluidframe.core.step.Footwork;
+import fluidframe.core.step.HeadDesign;
 import fluidframe.core.step.Placement;
 import fluidframe.core.step.RiseFall;
 import fluidframe.core.step.Sway;
@@ -31,8 +32,10 @@ public final class StepDraft {
     BodyDesign hip = BodyDesign.NONE;
     Bounce bounce = Bounce.NONE;
     BodyDesign body = BodyDesign.NONE;
+    HeadDesign head = HeadDesign.NONE;
     Optional<CouplePosition> position = Optional.empty();
     Optional<Hold> hold = Optional.empty();
+    String say = "";
     String lead = "";
     String note = "";
     boolean doubtful;
@@ -109,6 +112,11 @@ public final class StepDraft {
         return this;
     }
 
+    public StepDraft head(HeadDesign value) {
+        head = value;
+        return this;
+    }
+
     public StepDraft doubtful(boolean value) {
         doubtful = value;
         return this;
@@ -117,7 +125,7 @@ public final class StepDraft {
     /** The row; refuses one without count, foot or placement. */
     public Step step() {
         return new Step(
-                count, foot, placement, alignment, turn, weight, footwork, rise, cbm, sway, hip, bounce, body, position,
-                hold, lead, note, doubtful);
+                count, foot, placement, alignment, turn, weight, footwork, rise, cbm, sway, hip, bounce, body, head,
+                position, hold, say, lead, note, doubtful);
     }
 }

@@ -1,23 +1,32 @@
 package fluidframe.core.count;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * The languages in which the same rhythm is counted aloud. The first two can be written in a chart and read back to the
- * same beats; teaching and body count are for the floor only.
+ * same beats; the others are for the floor only.
  */
 public enum CountLanguage {
     /** Beat numbers of the bar with {@code &} and {@code a}: {@code 2 3 4 & 1}. */
     BEATS("beat numbers"),
     /** Slows and quicks, where the dance tells them apart: {@code S Q Q}. */
     SLOW_QUICK("slow and quick"),
+    /** Slows and quicks, where a step and the tap that completes it are one word, said on the step: {@code S S} for four rows. */
+    TAP_INCLUDED("slow and quick, tap included"),
     /** One word a step, for beginners: {@code two three cha cha cha}. */
     TEACHING("teaching count"),
     /** Beat numbers with what lies between the steps said too ({@code &}, {@code a}), for what the body does there. */
-    BODY("body count");
+    BODY("body count"),
+    /** The coach's own words, row by row; where a row has none it says what is charted. */
+    OWN("own words");
+
+    /** What a coach writes on a row that is passed over in silence. */
+    public static final String SILENCE = "-";
 
     private static final Beats LAST_QUARTER = Beats.of(3, 4);
 
@@ -36,8 +45,10 @@ public enum CountLanguage {
         for (CountLanguage language : values()) {
             if (language.words.equals(text.trim().toLowerCase(Locale.ROOT))) return language;
         }
-        throw new IllegalArgumentException("A count must be in beat numbers, slow and quick, teaching count or body"
-                + " count, but was \"" + text + "\"");
+        throw new IllegalArgumentException("A count must be in one of "
+                + String.join(
+                        "; ", Stream.of(values()).map(CountLanguage::toString).toList()) + ", but was \"" + text
+                + "\"");
     }
 
     /**
@@ -45,8 +56,10 @@ public enum CountLanguage {
      * three beats is neither slow nor quick).
      *
      * @param start beats from the beginning of a bar to the first row
+     * @param own the coach's own words, one a row; blank where there is none
+     * @param taps whether a row is a tap that completes the step before it, one a row
      */
-    public Optional<List<String>> say(Rhythm rhythm, Beats start) {
+    public Optional<List<String>> say(Rhythm rhythm, Beats start, List<String> own, List<Boolean> taps) {
         List<Beats> lengths = new ArrayList<>();
         for (int i = 0; i < rhythm.size(); i++) lengths.add(rhythm.beats(i));
         switch (this) {
@@ -54,11 +67,53 @@ public enum CountLanguage {
                 return Rhythm.inBeats(rhythm.dance(), start, lengths).map(CountLanguage::written);
             case SLOW_QUICK:
                 return Rhythm.inSlowsAndQuicks(rhythm.dance(), lengths).map(CountLanguage::written);
+            case TAP_INCLUDED:
+                return tapIncluded(rhythm, lengths, taps);
+            case OWN:
+                return own(rhythm, own);
             case TEACHING:
                 return Optional.of(teaching(rhythm, start));
             default:
                 return Optional.of(body(rhythm, start));
         }
+    }
+
+    /** The same of steps that are just steps, for which nobody has words of his own. */
+    public Optional<List<String>> say(Rhythm rhythm, Beats start) {
+        return say(
+                rhythm,
+                start,
+                Collections.nCopies(rhythm.size(), ""),
+                Collections.nCopies(rhythm.size(), Boolean.FALSE));
+    }
+
+    private static Optional<List<String>> tapIncluded(Rhythm rhythm, List<Beats> lengths, List<Boolean> taps) {
+        if (!taps.contains(true)) return Optional.empty();
+        List<Beats> joined = new ArrayList<>();
+        for (int i = 0; i < lengths.size(); i++) {
+            if (i > 0 && taps.get(i))
+                joined.add(joined.remove(joined.size() - 1).plus(lengths.get(i)));
+            else joined.add(lengths.get(i));
+        }
+        return Rhythm.inSlowsAndQuicks(rhythm.dance(), joined)
+                .map(CountLanguage::written)
+                .map(words -> {
+                    List<String> said = new ArrayList<>();
+                    int word = 0;
+                    for (int i = 0; i < lengths.size(); i++) said.add(i > 0 && taps.get(i) ? "" : words.get(word++));
+                    return said;
+                });
+    }
+
+    private static Optional<List<String>> own(Rhythm rhythm, List<String> own) {
+        if (own.stream().allMatch(String::isBlank)) return Optional.empty();
+        List<String> usual = written(rhythm);
+        List<String> said = new ArrayList<>();
+        for (int i = 0; i < rhythm.size(); i++) {
+            String word = own.get(i);
+            said.add(word.isBlank() ? usual.get(i) : word.equals(SILENCE) ? "" : word);
+        }
+        return Optional.of(said);
     }
 
     private static List<String> written(Rhythm rhythm) {

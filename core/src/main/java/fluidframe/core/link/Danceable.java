@@ -92,13 +92,13 @@ public final class Danceable {
         String base = figure.identity().name();
         String name = use.otherFoot() ? base + ", other foot first" : base;
         if (use.part().isPresent()) return name + " " + use.part().get();
-        if (use.times() > 1) return name + ", " + use.times() + " times";
-        return use.variant()
+        String varied = use.variant()
                 .flatMap(id -> figure.variants().stream()
                         .filter(v -> v.id().equals(id))
                         .findFirst())
                 .map(v -> name + ", " + v.name())
                 .orElse(name);
+        return varied + use.oftenTold();
     }
 
     /** Whether it is danced from the figure's first step on: nobody begins a routine in the middle of a figure. */

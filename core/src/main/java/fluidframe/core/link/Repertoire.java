@@ -3,13 +3,13 @@ package fluidframe.core.link;
 import fluidframe.core.chart.Chart;
 import fluidframe.core.chart.Ending;
 import fluidframe.core.chart.FigureUse;
-import fluidframe.core.chart.RepeatGroup;
 import fluidframe.core.chart.Repetition;
 import fluidframe.core.chart.Step;
 import fluidframe.core.count.Dance;
 import fluidframe.core.couple.Role;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -96,18 +96,27 @@ public final class Repertoire {
         List<FigureUse> uses = new ArrayList<>(List.of(FigureUse.WHOLE));
         chart.variants().forEach(v -> uses.add(FigureUse.ofVariant(v.id())));
         chart.parts().forEach(p -> uses.add(FigureUse.ofPart(p.id())));
-        uses.addAll(repeatsOf(chart));
+        for (FigureUse once : List.copyOf(uses)) {
+            if (once.part().isEmpty()) uses.addAll(repeatsOf(chart, once));
+        }
         return uses;
     }
 
     /** Of all numbers of repeats the least for every way in which the couple can be left: feet, beat of the bar, direction. */
-    private static List<FigureUse> repeatsOf(Chart chart) {
+    private static List<FigureUse> repeatsOf(Chart chart, FigureUse once) {
+        Chart unrepeated = once.of(chart);
         Role lead = chart.man().isEmpty() ? Role.LADY : Role.MAN;
         Map<List<Object>, FigureUse> found = new LinkedHashMap<>();
-        for (RepeatGroup group : chart.repeats()) {
-            for (int times = 1; times <= Repetition.most(chart); times++) {
-                for (boolean other : group.mirrored() ? new boolean[] {false, true} : new boolean[] {false}) {
-                    FigureUse use = FigureUse.WHOLE.repeated(times, other);
+        List<Integer> most = Repetition.most(unrepeated);
+        for (int group = 0; group < most.size(); group++) {
+            boolean alternates = group == 0
+                    && once.variant().isEmpty()
+                    && unrepeated.repeats().get(0).mirrored();
+            for (int often = 1; often <= most.get(group); often++) {
+                List<Integer> times = new ArrayList<>(Collections.nCopies(group, 1));
+                times.add(often);
+                for (boolean other : alternates ? new boolean[] {false, true} : new boolean[] {false}) {
+                    FigureUse use = once.repeated(times, other);
                     Chart danced = use.of(chart);
                     if (!danced.length().remainder(chart.dance().phraseUnit()).isZero()) continue;
                     List<Step> his = danced.steps(lead);
@@ -121,7 +130,7 @@ public final class Repertoire {
             }
         }
         List<FigureUse> uses = new ArrayList<>(found.values());
-        uses.remove(FigureUse.WHOLE);
+        uses.remove(once);
         return uses;
     }
 

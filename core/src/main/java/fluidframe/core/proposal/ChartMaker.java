@@ -12,7 +12,6 @@ import fluidframe.core.chart.Totals;
 import fluidframe.core.count.Dance;
 import fluidframe.core.couple.CouplePosition;
 import fluidframe.core.couple.Hold;
-import fluidframe.core.direction.Alignment;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -38,11 +37,7 @@ public final class ChartMaker {
     /** A chart with the one row that every chart must have, to be written over; the lady's rows are derived or typed. */
     public static Chart begun(Dance dance, String name, Step man) {
         Hold hold = dance.family() == Dance.Family.LATIN ? Hold.CLOSED_NO_CONTACT : Hold.CLOSED_CONTACT;
-        return plain(
-                identity(dance, name, ""),
-                new Start(CouplePosition.CLOSED, hold, List.of(), false, false),
-                List.of(man),
-                List.of());
+        return plain(identity(dance, name, ""), Start.in(CouplePosition.CLOSED, hold), List.of(man), List.of());
     }
 
     /** A copy under another name, with everything that the original says. */
@@ -72,18 +67,12 @@ public final class ChartMaker {
 
     /** The same on the other foot to the other side, with alignments mirrored across the line of dance. */
     public static Chart opposite(Chart chart, String name) {
-        Start start = new Start(
-                chart.start().position().mirrored(),
-                chart.start().hold().mirrored(),
-                chart.start().entries().stream().map(Alignment::mirrored).toList(),
-                chart.start().outsideAllowed(),
-                chart.start().fromCheck());
         return plain(
                 identity(
                         chart.dance(),
                         name,
                         "The natural opposite of the " + chart.identity().name() + "."),
-                start,
+                chart.start().mirrored(),
                 chart.man().stream().map(Step::mirrored).toList(),
                 chart.lady().stream().map(Step::mirrored).toList());
     }

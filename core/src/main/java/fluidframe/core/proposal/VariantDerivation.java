@@ -44,7 +44,14 @@ public final class VariantDerivation {
             if (hers.onset(i).compareTo(from) >= 0) rows.add(now.lady().get(i));
         }
         return Optional.of(new Variant(
-                idOf(name), name, keep, now.man().subList(keep, now.man().size()), rows, List.of(), Finish.AS_CHARTED));
+                idOf(name),
+                name,
+                keep,
+                now.man().subList(keep, now.man().size()),
+                rows,
+                List.of(),
+                List.of(),
+                Finish.AS_CHARTED));
     }
 
     private static int firstDifference(List<Step> before, List<Step> now) {

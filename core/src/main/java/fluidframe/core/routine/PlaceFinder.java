@@ -27,7 +27,7 @@ final class PlaceFinder {
                 .orElseThrow(() -> new IllegalArgumentException(
                         name + " has no " + way(figure, chart) + " any more: choose anew how it is danced"));
         if (figure.timing().isEmpty()) return danced;
-        return Danceable.of(new Reading(figure.timing(), List.of(), 0).of(danced.figure()), figure.use());
+        return Danceable.of(new Reading(figure.timing(), List.of(), List.of()).of(danced.figure()), figure.use());
     }
 
     private static String way(PlacedFigure figure, Chart chart) {

@@ -35,29 +35,6 @@ public record BodyDesign(List<Phase> phases) {
         }
     }
 
-    /** How much of what a body has. */
-    public enum Amount {
-        A_LITTLE("a little"),
-        HALF("half"),
-        FULL("full");
-
-        private final String words;
-
-        Amount(String words) {
-            this.words = words;
-        }
-
-        static Amount parse(String text) {
-            for (Amount amount : values()) if (amount.words.equalsIgnoreCase(text)) return amount;
-            throw new IllegalArgumentException("An amount must be a little, half or full, but was \"" + text + "\"");
-        }
-
-        @Override
-        public String toString() {
-            return words;
-        }
-    }
-
     /**
      * One phase.
      *
@@ -81,10 +58,13 @@ public record BodyDesign(List<Phase> phases) {
     /** A hip or a body is not moved more often on one row, however slow. */
     private static final int MOST_PHASES = 6;
 
+    /** When in a row something is done, in the words of a count. */
+    static final String INSTANT = "on \\S+|[&a] before \\S+|before \\S+|after \\S+|at end";
+
     private static final Pattern PHASE = Pattern.compile(
             "(?i)(settle|rotate|lateral|twist|swing|incline|direct|neutral|maintain|shape|stretch|project|compress)s?(?:\\s+(?:to )?(L|R|left|right))?"
-                    + "(?:\\s+(a little|half|full))?"
-                    + "(?:\\s+(on \\S+|[&a] before \\S+|before \\S+|after \\S+|at end))?");
+                    + "(?:\\s+(" + Amount.WORDS + "))?"
+                    + "(?:\\s+(" + INSTANT + "))?");
 
     public BodyDesign {
         phases = List.copyOf(phases);

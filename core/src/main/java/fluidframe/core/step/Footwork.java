@@ -21,9 +21,12 @@ public record Footwork(List<Contact> contacts) {
         }
     }
 
-    /** Reads letters with or without spaces; {@code "I/E of T"} is {@code "IE T"}. */
+    /**
+     * Reads letters with or without spaces, or the words for them: {@code "I/E of T"} and {@code "inside edge of the toe"} are
+     * {@code "IE T"}; an edge by itself is that of the whole foot.
+     */
     public static Footwork parse(String text) {
-        String letters = text.trim().toUpperCase(Locale.ROOT);
+        String letters = lettersOf(text.trim().toUpperCase(Locale.ROOT));
         List<Contact> contacts = new ArrayList<>();
         Matcher token = TOKEN.matcher(letters);
         int end = 0;
@@ -37,6 +40,18 @@ public record Footwork(List<Contact> contacts) {
                             + " \"HT\" or \"IE T\", but was \"" + text + "\"");
         }
         return new Footwork(contacts);
+    }
+
+    private static String lettersOf(String words) {
+        String letters =
+                words.replaceAll("\\b(INSIDE|INNER) EDGE\\b", "IE").replaceAll("\\b(OUTSIDE|OUTER) EDGE\\b", "OE");
+        letters = letters.replaceAll("\\bOF( THE)?\\b", " ").replaceAll("\\b(THEN|AND)\\b", " ");
+        letters = letters.replaceAll("\\bWHOLE FOOT\\b|\\bFOOT\\b", "WF")
+                .replaceAll("\\bTOES?\\b", "T")
+                .replaceAll("\\bBALL\\b", "B")
+                .replaceAll("\\bHEEL\\b", "H")
+                .replaceAll("\\bFLAT\\b", "F");
+        return letters.strip().replaceAll("\\b(IE|OE|I/E|O/E)$", "$1 WF");
     }
 
     private static Contact.Part part(String letters) {

@@ -63,8 +63,8 @@ class FigureUseTest {
         assertThatThrownBy(() -> part("1-2").of(chart)).hasMessage("whisk has no part \"1-2\"");
         assertThat(part("1-2").existsIn(chart)).isFalse();
         assertThat(FigureUse.WHOLE.existsIn(chart)).isTrue();
-        assertThatThrownBy(() ->
-                        new FigureUse(Optional.of("a"), Optional.of("1-2"), 0, 1, false, Ending.AS_CHARTED, List.of()))
+        assertThatThrownBy(() -> new FigureUse(
+                        Optional.of("a"), Optional.of("1-2"), 0, List.of(), false, Ending.AS_CHARTED, List.of()))
                 .hasMessageContaining("not both");
     }
 

@@ -65,6 +65,36 @@ class CountLanguageTest {
     }
 
     @Test
+    void aTapIsSaidWithTheStepThatItCompletes() {
+        Rhythm swing = Rhythm.parse(Dance.FOXTROT, "Q Q Q Q S");
+        List<String> none = List.of("", "", "", "", "");
+        assertThat(CountLanguage.TAP_INCLUDED.say(swing, Beats.ZERO, none, List.of(false, true, false, true, false)))
+                .contains(List.of("S", "", "S", "", "S"));
+        assertThat(CountLanguage.TAP_INCLUDED.say(swing, Beats.ZERO)).isEmpty();
+        assertThat(CountLanguage.TAP_INCLUDED.say(
+                        Rhythm.parse(Dance.WALTZ, "1 2 3"),
+                        Beats.ZERO,
+                        List.of("", "", ""),
+                        List.of(false, true, false)))
+                .isEmpty();
+    }
+
+    @Test
+    void saysTheCoachsOwnWordsAndTheUsualOnesBetween() {
+        Rhythm rhythm = Rhythm.parse(Dance.FOXTROT, "S S Q Q");
+        List<Boolean> steps = List.of(false, false, false, false);
+        assertThat(CountLanguage.OWN.say(rhythm, Beats.ZERO, List.of("long", "", "short", "-"), steps))
+                .contains(List.of("long", "S", "short", ""));
+        assertThat(CountLanguage.OWN.say(rhythm, Beats.ZERO)).isEmpty();
+        assertThat(CountLanguage.OWN.say(
+                        Rhythm.parse(Dance.WALTZ, "1 2 3"),
+                        Beats.ZERO,
+                        List.of("down", "", ""),
+                        List.of(false, false, false)))
+                .contains(List.of("down", "2", "3"));
+    }
+
+    @Test
     void refusesALanguageNobodyCountsIn() {
         assertThatThrownBy(() -> CountLanguage.parse("latin")).hasMessageContaining("but was \"latin\"");
     }

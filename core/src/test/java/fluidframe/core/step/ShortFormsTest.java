@@ -24,7 +24,6 @@ class ShortFormsTest {
                 set(Foot.values(), Foot::parse),
                 set(Weight.values(), Weight::parse),
                 set(ContraBody.values(), ContraBody::parse),
-                set(Sway.values(), Sway::parse),
                 set(CouplePosition.values(), CouplePosition::parse),
                 set(Hold.values(), Hold::parse));
     }
@@ -73,13 +72,64 @@ class ShortFormsTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"ht, HT", "T H T, THT", "I/E of T, IE T", "IE WF, IE WF", "OE H T, OE H T", "wf, WF"})
+    @CsvSource({"l, L", "to R, R", "left a  little, L a little", "'R, FULL', R full", "none, straight"})
+    void readsASwayAndHowMuchOfIt(String text, String canonical) {
+        assertThat(Sway.parse(text)).hasToString(canonical).isEqualTo(Sway.parse(canonical));
+        assertThat(Sway.parse(text).mirrored().mirrored()).isEqualTo(Sway.parse(canonical));
+    }
+
+    @Test
+    void refusesASwayThatIsNone() {
+        assertThatThrownBy(() -> Sway.parse("sideways"))
+                .hasMessage("A sway must be straight, L or R, then a little, half or full if it is to be said, but was"
+                        + " \"sideways\"");
+        assertThatThrownBy(() -> Sway.parse("straight a little")).hasMessageContaining("must be straight");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "left                       | L                       | R",
+                "To partner, r on 3         | to partner, R on 3      | to partner, L on 3",
+                "spot dw                    | spot DW                 | spot DC",
+                "spot LOD & before 2, ahead | spot LOD & before 2, ahead | spot LOD & before 2, ahead",
+                "-                          | none                    | none"
+            })
+    void readsWhereAHeadLooks(String text, String canonical, String mirrored) {
+        HeadDesign head = HeadDesign.parse(text);
+        assertThat(head).hasToString(canonical).isEqualTo(HeadDesign.parse(canonical));
+        assertThat(head.mirrored()).hasToString(mirrored);
+    }
+
+    @Test
+    void refusesALookThatIsNone() {
+        assertThatThrownBy(() -> HeadDesign.parse("up")).hasMessageContaining("but was \"up\"");
+        assertThatThrownBy(() -> HeadDesign.parse("spot")).hasMessageContaining("but was \"spot\"");
+        assertThatThrownBy(() -> HeadDesign.parse("spot upstairs")).hasMessageContaining("upstairs");
+        assertThatThrownBy(() -> HeadDesign.parse("L, R, L, R, L")).hasMessageContaining("at most 4 looks");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "ht, HT",
+        "T H T, THT",
+        "I/E of T, IE T",
+        "IE WF, IE WF",
+        "OE H T, OE H T",
+        "wf, WF",
+        "IE, IE WF",
+        "inside edge of the toe, IE T",
+        "ball then flat, BF",
+        "outer edge of foot, OE WF",
+        "heel toe, HT"
+    })
     void readsFootwork(String text, String canonical) {
         assertThat(Footwork.parse(text)).hasToString(canonical).isEqualTo(Footwork.parse(canonical));
     }
 
     @ParameterizedTest
-    @CsvSource({"X", "H-T", "HTHTHTH", "IE", "heel"})
+    @CsvSource({"X", "H-T", "HTHTHTH", "IE IE", "heels", "upper edge of toe"})
     void refusesOtherFootwork(String text) {
         assertThatThrownBy(() -> Footwork.parse(text)).isInstanceOf(IllegalArgumentException.class);
     }

@@ -8,6 +8,7 @@ import fluidframe.core.chart.Finish;
 import fluidframe.core.chart.Identity;
 import fluidframe.core.chart.Option;
 import fluidframe.core.chart.Part;
+import fluidframe.core.chart.Preparation;
 import fluidframe.core.chart.Reading;
 import fluidframe.core.chart.RepeatGroup;
 import fluidframe.core.chart.Start;
@@ -23,6 +24,8 @@ import fluidframe.core.couple.Hold;
 import fluidframe.core.couple.Role;
 import fluidframe.core.direction.Alignment;
 import fluidframe.core.direction.Turn;
+import fluidframe.core.step.BodyDesign;
+import fluidframe.core.step.HeadDesign;
 import fluidframe.library.text.Cells;
 import fluidframe.library.text.Problem;
 import fluidframe.library.text.ReadResult;
@@ -113,7 +116,7 @@ public final class ChartReader {
     private void readOptions(Chart chart) {
         for (int i = 0; i < chart.options().size(); i++) {
             String id = chart.options().get(i).id();
-            cells.build("/options/" + i, () -> new Reading(Optional.empty(), List.of(id), 0).of(chart));
+            cells.build("/options/" + i, () -> new Reading(Optional.empty(), List.of(id), List.of()).of(chart));
         }
     }
 
@@ -141,7 +144,19 @@ public final class ChartReader {
                 cells.read(start, "/start", "hold", Hold::parse, Hold.CLOSED_CONTACT),
                 cells.list(start, "/start", "entries", Alignment::parse),
                 start.path("outside").asBoolean(false),
-                start.path("fromCheck").asBoolean(false));
+                start.path("fromCheck").asBoolean(false),
+                preparation(start.path("prepare"), "man"),
+                preparation(start.path("prepare"), "lady"));
+    }
+
+    private Preparation preparation(JsonNode prepare, String role) {
+        JsonNode said = prepare.path(role);
+        String path = "/start/prepare/" + role;
+        return new Preparation(
+                cells.read(said, path, "hip", BodyDesign::parse, BodyDesign.NONE),
+                cells.read(said, path, "body", BodyDesign::parse, BodyDesign.NONE),
+                cells.read(said, path, "head", HeadDesign::parse, HeadDesign.NONE),
+                said.path("note").asText("").strip());
     }
 
     private OptionalInt total(JsonNode root, String role) {
@@ -204,6 +219,7 @@ public final class ChartReader {
                         option.path("id").asText(),
                         option.path("name").asText(),
                         option.path("says").asText(""),
+                        option.path("choice").asText("").strip(),
                         edits));
     }
 
@@ -240,6 +256,7 @@ public final class ChartReader {
                         rows.read(variant, path, "man"),
                         rows.read(variant, path, "lady"),
                         cells.list(variant, path, "entries", Alignment::parse),
+                        cells.objects(variant, path, "repeats", this::repeat),
                         finish(variant, path)));
     }
 

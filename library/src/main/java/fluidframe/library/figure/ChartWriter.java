@@ -9,6 +9,7 @@ import fluidframe.core.chart.Column;
 import fluidframe.core.chart.Finish;
 import fluidframe.core.chart.Option;
 import fluidframe.core.chart.Part;
+import fluidframe.core.chart.Preparation;
 import fluidframe.core.chart.RepeatGroup;
 import fluidframe.core.chart.Start;
 import fluidframe.core.chart.Step;
@@ -66,10 +67,7 @@ public final class ChartWriter {
             ArrayNode options = root.putArray("options");
             chart.options().forEach(option -> option(options.addObject(), option));
         }
-        if (!chart.repeats().isEmpty()) {
-            ArrayNode repeats = root.putArray("repeats");
-            chart.repeats().forEach(group -> repeat(repeats.addObject(), group));
-        }
+        repeats(root, chart.repeats());
         if (!chart.parts().isEmpty()) {
             ArrayNode parts = root.putArray("parts");
             chart.parts().forEach(part -> part(parts.addObject(), part));
@@ -113,6 +111,19 @@ public final class ChartWriter {
         words(node, "entries", start.entries());
         if (start.outsideAllowed()) node.put("outside", true);
         if (start.fromCheck()) node.put("fromCheck", true);
+        ObjectNode prepare = NODES.objectNode();
+        for (Role role : Role.values()) {
+            Preparation preparation = start.preparation(role);
+            if (!preparation.isNone()) preparation(prepare.putObject(role.toString()), preparation);
+        }
+        if (!prepare.isEmpty()) node.set("prepare", prepare);
+    }
+
+    private static void preparation(ObjectNode node, Preparation preparation) {
+        if (!preparation.hip().isNone()) node.put("hip", preparation.hip().toString());
+        if (!preparation.body().isNone()) node.put("body", preparation.body().toString());
+        if (!preparation.head().isNone()) node.put("head", preparation.head().toString());
+        if (!preparation.note().isEmpty()) node.put("note", preparation.note());
     }
 
     private static void rows(ObjectNode object, String key, List<Step> steps, Dance dance) {
@@ -157,6 +168,7 @@ public final class ChartWriter {
         node.put("id", option.id());
         node.put("name", option.name());
         node.put("says", option.says());
+        if (!option.choice().isEmpty()) node.put("choice", option.choice());
         ArrayNode edits = node.putArray("edits");
         option.edits()
                 .forEach(edit -> edits.addObject()
@@ -164,6 +176,12 @@ public final class ChartWriter {
                         .put("step", edit.step())
                         .put("key", edit.column().key())
                         .put("text", edit.text()));
+    }
+
+    private static void repeats(ObjectNode object, List<RepeatGroup> groups) {
+        if (groups.isEmpty()) return;
+        ArrayNode repeats = object.putArray("repeats");
+        groups.forEach(group -> repeat(repeats.addObject(), group));
     }
 
     private static void repeat(ObjectNode node, RepeatGroup group) {
@@ -191,6 +209,7 @@ public final class ChartWriter {
         node.put("name", variant.name());
         node.put("keep", variant.keep());
         words(node, "entries", variant.entries());
+        repeats(node, variant.repeats());
         finish(node, variant.finish());
         rows(node, "man", variant.man(), dance);
         rows(node, "lady", variant.lady(), dance);

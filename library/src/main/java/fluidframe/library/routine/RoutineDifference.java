@@ -86,7 +86,7 @@ public final class RoutineDifference {
         use.part().ifPresent(part -> words.append(" ").append(part));
         use.variant().ifPresent(variant -> words.append(", ").append(variant));
         if (use.lastTurnSixteenths() != 0) words.append(", ").append(turn(use.lastTurnSixteenths()));
-        if (use.times() > 1) words.append(", ").append(use.times()).append(" times");
+        words.append(use.oftenTold());
         if (use.otherFoot()) words.append(", to the other side");
         if (use.ending() != Ending.AS_CHARTED) words.append(", ended ").append(use.ending());
         if (!use.options().isEmpty()) words.append(", danced ").append(String.join(" and ", use.options()));

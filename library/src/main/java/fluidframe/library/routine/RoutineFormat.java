@@ -127,11 +127,19 @@ public final class RoutineFormat extends Format<Routine> {
                 word(place, "variant"),
                 word(place, "part"),
                 place.path("lastTurn").asInt(0),
-                Math.max(1, place.path("times").asInt(1)),
+                often(place.path("times")),
                 place.path("otherFoot").asBoolean(false),
                 word(place, "ending").map(Ending::parse).orElse(Ending.AS_CHARTED),
                 words(place, "options"));
         return new PlacedFigure(figure, use, place.path("corner").asBoolean(false), word(place, "timing"));
+    }
+
+    /** A number for the only stretch that is repeated, or the first; a list for several. */
+    private static List<Integer> often(JsonNode times) {
+        List<Integer> often = new ArrayList<>();
+        if (times.isArray()) times.forEach(each -> often.add(Math.max(1, each.asInt(1))));
+        else often.add(Math.max(1, times.asInt(1)));
+        return often;
     }
 
     @Override
@@ -180,7 +188,8 @@ public final class RoutineFormat extends Format<Routine> {
         use.part().ifPresent(part -> object.put("part", part));
         if (use.lastTurnSixteenths() != 0) object.put("lastTurn", use.lastTurnSixteenths());
         if (figure.corner()) object.put("corner", true);
-        if (use.times() > 1) object.put("times", use.times());
+        if (use.times().size() == 1) object.put("times", use.times().get(0));
+        if (use.times().size() > 1) use.times().forEach(object.putArray("times")::add);
         if (use.otherFoot()) object.put("otherFoot", true);
         if (use.ending() != Ending.AS_CHARTED) object.put("ending", use.ending().toString());
         if (!use.options().isEmpty()) {

@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * One line a step in the short codes of {@link Vocabulary}: {@code "1 r f fdw br ht e y"}. Words follow the columns from
@@ -19,6 +20,15 @@ import java.util.Optional;
  * left out after the first line: the other one is meant. The lady's part of a line follows a {@code |}.
  */
 public final class Shorthand {
+    /** What is a sentence or a word of the coach's own. */
+    private static final Set<Column> REMARKS = Set.of(Column.LEAD, Column.NOTE, Column.SAY);
+
+    /** Columns that would take a word meant for another: any word at all, or the one letter of a sway typed twice. */
+    private static final Set<Column> ONLY_IN_CELLS = Set.of(Column.LEAD, Column.NOTE, Column.SAY, Column.HEAD);
+
+    /** Columns whose text does not tell by itself what it is about. */
+    private static final Set<Column> NAMED = Set.of(Column.SWAY, Column.CBM, Column.HEAD);
+
     private static final int MAX_LINES = 128;
 
     private final Map<String, List<Vocabulary.Word>> vocabulary = Vocabulary.columns();
@@ -54,9 +64,9 @@ public final class Shorthand {
         List<String> words = new ArrayList<>();
         for (Column column : Column.values()) {
             String text = column.of(step, dance);
-            boolean said = column == Column.LEAD || column == Column.NOTE || text.isEmpty();
+            boolean said = REMARKS.contains(column) || text.isEmpty();
             if (column == Column.FOOT) words.add(step.foot().spoken());
-            else if (!said) words.add(column == Column.SWAY || column == Column.CBM ? column + " " + text : text);
+            else if (!said) words.add(NAMED.contains(column) ? column + " " + text : text);
         }
         return String.join(" · ", words);
     }
@@ -104,7 +114,7 @@ public final class Shorthand {
     private int take(StepDraft draft, String word, int from) {
         for (int i = from; i < Column.values().length; i++) {
             Column column = Column.values()[i];
-            if (column == Column.LEAD || column == Column.NOTE) continue;
+            if (ONLY_IN_CELLS.contains(column)) continue;
             boolean mayPass = !column.isRequired() || column == Column.FOOT;
             Optional<String> code = vocabulary.getOrDefault(column.key(), List.of()).stream()
                     .filter(entry -> entry.code().equalsIgnoreCase(word))

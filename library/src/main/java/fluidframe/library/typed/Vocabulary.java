@@ -49,7 +49,14 @@ public final class Vocabulary {
                         new Word("l", "lower at end"),
                         new Word("-", "none")));
         columns.put("cbm", List.of(new Word("y", "yes"), new Word("s", "slight"), new Word("-", "no")));
-        columns.put("sway", List.of(new Word("l", "L"), new Word("r", "R"), new Word("s", "straight")));
+        columns.put(
+                "sway",
+                List.of(
+                        new Word("l", "L"),
+                        new Word("r", "R"),
+                        new Word("s", "straight"),
+                        new Word("ll", "L a little"),
+                        new Word("rl", "R a little")));
         columns.put(
                 "hip",
                 List.of(
@@ -76,6 +83,14 @@ public final class Vocabulary {
                         new Word("shr", "shape R"),
                         new Word("stl", "stretch L"),
                         new Word("str", "stretch R"),
+                        new Word("-", "none")));
+        columns.put(
+                "head",
+                List.of(
+                        new Word("l", "L"),
+                        new Word("r", "R"),
+                        new Word("a", "ahead"),
+                        new Word("p", "to partner"),
                         new Word("-", "none")));
         columns.put("weight", plain("full", "part", "none"));
         columns.put(

@@ -17,6 +17,8 @@ import fluidframe.library.text.Problem;
 import fluidframe.library.text.ReadResult;
 import fluidframe.library.typed.Vocabulary;
 import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Assertions;
@@ -150,7 +152,14 @@ class ChartReaderTest {
     /** What can be read can be judged, repeated and shown in every reading, however odd it is. */
     private static void workOut(Chart chart) {
         RuleBook.standard().checkWithVariants(Sheet.of(chart));
-        for (int times = 1; times <= Repetition.most(chart); times++) Sheet.of(Repetition.of(chart, times));
+        List<Integer> most = Repetition.most(chart);
+        for (int i = 0; i < most.size(); i++) {
+            for (int often = 1; often <= most.get(i); often++) {
+                List<Integer> times = new ArrayList<>(Collections.nCopies(i, 1));
+                times.add(often);
+                Sheet.of(Repetition.of(chart, times, false));
+            }
+        }
         for (Role role : Role.values()) {
             if (!chart.steps(role).isEmpty()) PartnerDerivation.of(chart, role);
         }

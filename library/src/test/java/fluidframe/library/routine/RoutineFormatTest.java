@@ -43,6 +43,34 @@ class RoutineFormatTest {
     }
 
     @Test
+    void keepsHowOftenEveryStretchIsRepeated() throws Exception {
+        for (String times : new String[] {"2", "[1, 3]", "[2, 3]"}) {
+            String text = """
+                    format: fluidframe/routine@1
+                    name: Again
+                    dance: waltz
+                    tempo: 29
+                    floor: {length: 16, width: 11, startX: 3, startY: 5, stride: 0.7}
+                    figures:
+                      - {figure: waltz.natural-turn, times: %s}
+                    """.formatted(times);
+            Routine routine = RoutineFormat.ROUTINE.read(text).value().orElseThrow();
+            String written =
+                    RoutineFormat.ROUTINE.toJson(routine).at("/figures/0/times").toString();
+            assertThat(written).isEqualTo(times.replace(" ", ""));
+        }
+        assertThat(RoutineFormat.ROUTINE.read("""
+                format: fluidframe/routine@1
+                name: Again
+                dance: waltz
+                tempo: 29
+                floor: {length: 16, width: 11, startX: 3, startY: 5, stride: 0.7}
+                figures:
+                  - {figure: waltz.natural-turn, times: often}
+                """).problems()).isNotEmpty();
+    }
+
+    @Test
     void tellsEveryDifferenceInWhatAnElementLeaves() {
         String usual = "position: closed, hold: none, manFree: L";
         for (String other : new String[] {

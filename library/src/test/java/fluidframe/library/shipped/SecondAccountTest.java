@@ -3,14 +3,20 @@ package fluidframe.library.shipped;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.Column;
 import fluidframe.core.chart.Repetition;
+import fluidframe.core.chart.Step;
 import fluidframe.core.couple.Role;
 import fluidframe.core.direction.TurnText;
 import fluidframe.core.ledger.Ledger;
 import fluidframe.core.rule.Sheet;
 import fluidframe.core.step.Foot;
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.assertj.core.api.SoftAssertions;
 import org.junit.jupiter.api.Test;
@@ -18,10 +24,13 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
 
 /**
- * Compares the charts with a second account of them, facts.csv, which was written without looking at the rows. Where the two
+ * Compares the charts with a second account of them, facts.csv and rows.csv, which were written without looking at the rows. Where the two
  * differ one of them is wrong, and it is settled by thinking the figure through.
  */
 class SecondAccountTest {
+    private static final Pattern SAID =
+            Pattern.compile("([LR?]) (\\?|(?:facing|backing|pointing) (?:against LOD|\\S+)) (.+)");
+
     private static final Map<String, Chart> CHARTS =
             ShippedLibrary.load().stream().collect(Collectors.toMap(Chart::id, Function.identity()));
 
@@ -46,6 +55,32 @@ class SecondAccountTest {
                 .as("man's free foot")
                 .contains(free);
         both.assertAll();
+    }
+
+    @ParameterizedTest
+    @CsvFileSource(resources = "/rows.csv")
+    void agreesWithTheRows(String id, String role, String rows) {
+        Chart chart = CHARTS.get(id);
+        assertThat(chart).as(id).isNotNull();
+        List<Step> steps = chart.steps(Role.valueOf(role.toUpperCase(Locale.ROOT)));
+        String[] account = rows.split("; ");
+        assertThat(steps).hasSizeGreaterThanOrEqualTo(account.length);
+        SoftAssertions all = new SoftAssertions();
+        for (int i = 0; i < account.length; i++) {
+            Matcher said = SAID.matcher(account[i]);
+            assertThat(said.matches()).as(account[i]).isTrue();
+            Step step = steps.get(i);
+            String laid = step.alignment()
+                    .map(a -> a.toString().replaceAll(", moving.*", ""))
+                    .orElse("");
+            String[] charted = {step.foot().toString(), laid, Column.WORK.of(step, chart.dance())};
+            for (int cell = 0; cell < charted.length; cell++) {
+                String told = said.group(cell + 1);
+                if (!told.equals("?"))
+                    all.assertThat(charted[cell]).as(role + " " + (i + 1)).isEqualTo(told);
+            }
+        }
+        all.assertAll();
     }
 
     private static String turn(Ledger ledger, Role role) {

@@ -7,7 +7,6 @@ import fluidframe.core.chart.FigureUse;
 import fluidframe.core.chart.Option;
 import fluidframe.core.chart.Reading;
 import fluidframe.core.chart.RepeatGroup;
-import fluidframe.core.chart.Repetition;
 import fluidframe.core.chart.Timing;
 import fluidframe.core.check.RuleBook;
 import fluidframe.core.count.Dance;
@@ -22,6 +21,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -124,14 +124,21 @@ class ShippedLibraryTest {
     void mayBeRepeatedAsOftenAsTheGroupSaysWithoutAFindingBesidesTheBar() {
         int repeated = 0;
         for (Chart chart : CHARTS) {
-            for (RepeatGroup group : chart.repeats()) {
-                for (int times = 2; times <= group.most(); times++) {
-                    Chart written = Repetition.of(chart, times);
-                    assertThat(RuleBook.standard().check(Sheet.of(written)))
-                            .as(chart.id() + " danced " + times + " times")
-                            .filteredOn(c -> !c.finding().rule().text().equals("time.whole-bars"))
-                            .isEmpty();
-                    repeated++;
+            List<FigureUse> once = new ArrayList<>(List.of(FigureUse.WHOLE));
+            chart.variants().forEach(variant -> once.add(FigureUse.ofVariant(variant.id())));
+            for (FigureUse use : once) {
+                List<RepeatGroup> groups = use.of(chart).repeats();
+                for (int i = 0; i < groups.size(); i++) {
+                    for (int often = 2; often <= groups.get(i).most(); often++) {
+                        List<Integer> times = new ArrayList<>(Collections.nCopies(i, 1));
+                        times.add(often);
+                        Chart written = use.repeated(times, false).of(chart);
+                        assertThat(RuleBook.standard().check(Sheet.of(written)))
+                                .as(chart.id() + " " + use + " danced " + times + " times")
+                                .filteredOn(c -> !c.finding().rule().text().equals("time.whole-bars"))
+                                .isEmpty();
+                        repeated++;
+                    }
                 }
             }
         }
@@ -143,7 +150,7 @@ class ShippedLibraryTest {
         int read = 0;
         for (Chart chart : CHARTS) {
             for (Option option : chart.options()) {
-                Chart other = new Reading(Optional.empty(), List.of(option.id()), 0).of(chart);
+                Chart other = new Reading(Optional.empty(), List.of(option.id()), List.of()).of(chart);
                 assertThat(other).isNotEqualTo(chart);
                 assertThat(RuleBook.standard().check(Sheet.of(other)))
                         .as(chart.id() + " " + option.id())
@@ -152,7 +159,7 @@ class ShippedLibraryTest {
                 read++;
             }
             for (Timing timing : chart.timings()) {
-                Chart other = new Reading(Optional.of(timing.id()), List.of(), 0).of(chart);
+                Chart other = new Reading(Optional.of(timing.id()), List.of(), List.of()).of(chart);
                 assertThat(RuleBook.standard().check(Sheet.of(other)))
                         .as(chart.id() + " " + timing.id())
                         .filteredOn(RuleBook.Checked::isOpen)

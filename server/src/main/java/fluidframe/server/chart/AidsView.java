@@ -5,7 +5,6 @@ import fluidframe.core.chart.RepeatGroup;
 import fluidframe.core.chart.Repetition;
 import fluidframe.core.count.Beats;
 import fluidframe.core.count.CountLanguage;
-import fluidframe.core.count.Rhythm;
 import fluidframe.core.couple.Role;
 import fluidframe.core.ledger.PositionChange;
 import fluidframe.core.link.Aftermath;
@@ -13,6 +12,7 @@ import fluidframe.core.rule.Sheet;
 import fluidframe.core.rule.safety.Cautions;
 import fluidframe.core.step.Foot;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 
 /**
@@ -21,12 +21,15 @@ import java.util.List;
  */
 public record AidsView(
         List<CountView> counts,
-        List<RepeatView> repeats,
+        List<RepeatedView> repeats,
         List<String> positionChanges,
         String atItsEnd,
         List<String> cautions) {
     /** The rows of both roles in one language of counting; a role is empty where the language cannot say it. */
     public record CountView(String language, List<String> man, List<String> lady) {}
+
+    /** A stretch of steps that may be repeated, and what follows from every number of times. */
+    public record RepeatedView(String steps, List<RepeatView> ways) {}
 
     /** What follows from one number of repeats: whole bars or not, and which foot each role is left with. */
     public record RepeatView(int times, String bars, boolean fits, String manFree, String ladyFree) {}
@@ -36,7 +39,7 @@ public record AidsView(
         List<CountView> counts = new ArrayList<>();
         for (CountLanguage language : CountLanguage.values()) {
             counts.add(new CountView(
-                    language.toString(), said(chart, Role.MAN, language), said(chart, Role.LADY, language)));
+                    language.toString(), chart.said(Role.MAN, language), chart.said(Role.LADY, language)));
         }
         return new AidsView(
                 counts,
@@ -53,24 +56,26 @@ public record AidsView(
                         .toList());
     }
 
-    private static List<String> said(Chart chart, Role role, CountLanguage language) {
-        Rhythm rhythm = chart.rhythm(role);
-        return rhythm.size() == 0
-                ? List.of()
-                : language.say(rhythm, chart.startBeat()).orElse(List.of());
-    }
-
-    private static List<RepeatView> repeats(Chart chart) {
-        List<RepeatView> views = new ArrayList<>();
-        for (RepeatGroup group : chart.repeats()) {
-            for (int times = group.least(); times <= Repetition.most(chart); times++) {
-                Chart danced = Repetition.of(chart, times);
-                Beats over = danced.length().remainder(chart.dance().phraseUnit());
-                views.add(new RepeatView(
-                        times, WorkView.bars(danced), over.isZero(), free(danced, Role.MAN), free(danced, Role.LADY)));
+    private static List<RepeatedView> repeats(Chart chart) {
+        List<Integer> most = Repetition.most(chart);
+        List<RepeatedView> views = new ArrayList<>();
+        for (int i = 0; i < most.size(); i++) {
+            RepeatGroup group = chart.repeats().get(i);
+            List<RepeatView> ways = new ArrayList<>();
+            for (int often = group.least(); often <= most.get(i); often++) {
+                List<Integer> times = new ArrayList<>(Collections.nCopies(i, 1));
+                times.add(often);
+                ways.add(repeat(often, Repetition.of(chart, times, false)));
             }
+            views.add(new RepeatedView(group.from() + "-" + group.to(), ways));
         }
         return views;
+    }
+
+    private static RepeatView repeat(int times, Chart danced) {
+        Beats over = danced.length().remainder(danced.dance().phraseUnit());
+        return new RepeatView(
+                times, WorkView.bars(danced), over.isZero(), free(danced, Role.MAN), free(danced, Role.LADY));
     }
 
     private static String free(Chart danced, Role role) {

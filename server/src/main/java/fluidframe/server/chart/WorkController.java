@@ -42,7 +42,7 @@ class WorkController {
      * @param variant id of a variant whose rows are shown instead, blank for the figure as charted
      * @param timing id of another timing of the chart, blank for the one in the rows
      * @param option ids of options switched on
-     * @param repeats how often repeated steps are danced, 0 for as charted
+     * @param repeats how often each stretch of repeated steps is danced, in chart order; 0 for as charted
      * @param tempo bars a minute for the seconds of every row, 0 for the middle of the dance's customary band
      */
     @PostMapping("/api/work")
@@ -51,12 +51,14 @@ class WorkController {
             @RequestParam(defaultValue = "") String variant,
             @RequestParam(defaultValue = "") String timing,
             @RequestParam(required = false) List<String> option,
-            @RequestParam(defaultValue = "0") int repeats,
+            @RequestParam(required = false) List<Integer> repeats,
             @RequestParam(defaultValue = "0") double tempo) {
         ChartSalvage.Result result = ChartSalvage.read(chart);
         if (result.chart().isEmpty()) return new Worked(Problem.capped(result.problems()), null, null);
         Reading reading = new Reading(
-                Optional.of(timing).filter(id -> !id.isBlank()), option == null ? List.of() : option, repeats);
+                Optional.of(timing).filter(id -> !id.isBlank()),
+                option == null ? List.of() : option,
+                repeats == null ? List.of() : repeats);
         Chart charted = result.chart().get();
         Chart read = reading.of(
                 variant.isBlank() ? charted : FigureUse.ofVariant(variant).of(charted));

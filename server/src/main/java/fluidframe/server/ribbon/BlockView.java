@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import fluidframe.core.chart.Chart;
 import fluidframe.core.chart.Ending;
 import fluidframe.core.chart.Option;
+import fluidframe.core.chart.RepeatGroup;
 import fluidframe.core.chart.Repetition;
 import fluidframe.core.check.RuleBook;
 import fluidframe.core.count.Beats;
@@ -34,7 +35,7 @@ import org.springframework.lang.Nullable;
 /**
  * A figure or free element in its place, with the bar and the beat of it on which it begins, from 1; the side of the floor
  * after it, and metres danced along it and left of it.
- * {@code mostTimes} is how often its repeated steps may be danced, 1 if it has none. {@code missing} says why what stands here
+ * {@code stretches} are the steps that may be repeated. {@code missing} says why what stands here
  * cannot be danced.
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -55,7 +56,7 @@ record BlockView(
         int side,
         double along,
         double left,
-        int mostTimes,
+        List<StretchView> stretches,
         List<UseView> uses,
         List<SplitView> splits,
         List<TimingView> timings,
@@ -88,6 +89,9 @@ record BlockView(
                     RoutineFormat.ROUTINE.toJson(split.second()));
         }
     }
+
+    /** Steps that may be repeated, and how often at the most. */
+    record StretchView(String steps, int most) {}
 
     /** Another timing of the same figure, as counted. */
     record TimingView(String id, String counts) {}
@@ -153,7 +157,7 @@ record BlockView(
                 side.side(),
                 0,
                 side.left(),
-                1,
+                List.of(),
                 List.of(),
                 List.of(),
                 List.of(),
@@ -185,7 +189,7 @@ record BlockView(
                 side.side(),
                 Math.round(side.along() * 10) / 10.0,
                 Math.round(side.left() * 10) / 10.0,
-                danced.use().part().isPresent() ? 1 : Math.max(1, Repetition.most(danced.figure())),
+                stretches(danced),
                 uses(work, danced),
                 Split.of(danced, work.takesCorner(index)).stream()
                         .map(SplitView::of)
@@ -222,6 +226,17 @@ record BlockView(
                 both ? arrival.position().toString() : "",
                 both ? arrival.hold().toString() : "",
                 arrival.nextBeat().plus(Beats.ONE).toString());
+    }
+
+    private static List<StretchView> stretches(Danceable danced) {
+        Chart once = danced.use().once().of(danced.figure());
+        List<Integer> most = Repetition.most(once);
+        List<StretchView> stretches = new ArrayList<>();
+        for (int i = 0; i < most.size(); i++) {
+            RepeatGroup group = once.repeats().get(i);
+            stretches.add(new StretchView(group.from() + "-" + group.to(), most.get(i)));
+        }
+        return stretches;
     }
 
     private static List<UseView> uses(RoutineWork work, Danceable danced) {

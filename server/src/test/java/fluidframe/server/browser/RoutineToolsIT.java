@@ -94,7 +94,7 @@ class RoutineToolsIT extends BrowserTest {
         open("Cha-Cha-Cha", "Finals, cha-cha-cha");
         figures().filter(new Locator.FilterOptions().setHasText("New York")).click();
         tab("Figure");
-        Locator times = region("This figure").getByLabel("Repeated steps, times");
+        Locator times = region("This figure").getByLabel("Repeated steps 1-5, times");
         assertThat(times).hasValue("2");
         times.fill("4");
         times.press("Enter");

@@ -226,8 +226,8 @@ class ProposalApiTest extends ApiCalls {
         JsonNode feather = call(200, post("/api/work").param("option", "newer-shaping"), chart("foxtrot.feather-step"));
         assertThat(feather.at("/chart/man/1/body").asText()).isEqualTo("shape R at end");
         JsonNode aids = call(200, post("/api/work"), hand).at("/work/aids");
-        assertThat(aids.at("/counts/2/man").toString()).isEqualTo("[\"two\",\"three\",\"cha\",\"cha\",\"cha\"]");
-        assertThat(aids.at("/repeats/1/manFree").asText()).isEqualTo("L");
+        assertThat(aids.at("/counts/3/man").toString()).isEqualTo("[\"two\",\"three\",\"cha\",\"cha\",\"cha\"]");
+        assertThat(aids.at("/repeats/0/ways/1/manFree").asText()).isEqualTo("L");
         assertThat(aids.at("/positionChanges/0").asText())
                 .isEqualTo("open facing to side by side: the {man} 1/4 L, the {lady} 1/4 R");
         assertThat(call(422, post("/api/work").param("timing", "zz"), hand)

@@ -133,13 +133,36 @@ class RoutineToolsApiTest extends ApiCalls {
         ObjectNode lock =
                 figures.addObject().put("figure", "quickstep.forward-lock").put("times", 1);
         JsonNode once = call(200, post("/api/routines/work"), routine);
-        assertThat(once.at("/blocks/0/mostTimes").asInt()).isGreaterThan(2);
+        assertThat(once.at("/blocks/0/stretches/0/most").asInt()).isGreaterThan(2);
         lock.put("times", 3);
         JsonNode thrice = call(200, post("/api/routines/work"), routine);
         assertThat(thrice.get("bars").asDouble()).isGreaterThan(once.get("bars").asDouble());
-        lock.put("times", once.at("/blocks/0/mostTimes").asInt() + 1);
+        lock.put("times", once.at("/blocks/0/stretches/0/most").asInt() + 1);
         JsonNode tooOften = call(200, post("/api/routines/work"), routine);
         assertThat(tooOften.at("/blocks/0/missing").asText()).contains("has no such repeat");
+    }
+
+    @Test
+    void repeatsTheStepsOfAVariantToo() throws Exception {
+        ObjectNode routine = (ObjectNode) demo("Ostermere").get("document");
+        routine.put("dance", "jive");
+        ArrayNode figures = routine.putArray("figures");
+        ObjectNode walks = figures.addObject()
+                .put("figure", "jive.walks")
+                .put("variant", "odd")
+                .put("times", 1);
+        JsonNode once = call(200, post("/api/routines/work"), routine);
+        assertThat(once.at("/blocks/0/stretches/0/steps").asText()).isEqualTo("3-8");
+        assertThat(once.at("/blocks/0/beats").asDouble()).isEqualTo(8);
+        walks.put("times", 4);
+        JsonNode often = call(200, post("/api/routines/work"), routine);
+        assertThat(often.at("/blocks/0/beats").asDouble()).isEqualTo(20);
+        assertThat(often.at("/blocks/0/name").asText()).endsWith("4 times");
+        walks.putArray("times").add(2).add(2);
+        assertThat(call(200, post("/api/routines/work"), routine)
+                        .at("/blocks/0/missing")
+                        .asText())
+                .contains("has no such repeat");
     }
 
     @Test

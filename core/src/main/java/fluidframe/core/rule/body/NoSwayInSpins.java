@@ -31,7 +31,7 @@ final class NoSwayInSpins implements Rule {
                     || kind == Turn.Kind.TOE_PIVOT
                     || kind == Turn.Kind.SPIN
                     || kind == Turn.Kind.SPIRAL;
-            if (!spins || row.step().sway() == Sway.STRAIGHT) return Optional.empty();
+            if (!spins || row.step().sway().equals(Sway.STRAIGHT)) return Optional.empty();
             return Optional.of(Finding.doubtful(
                             ID,
                             role,

@@ -37,7 +37,7 @@ final class OnlyWhatTheDanceHas implements Rule {
             Step step = row.step();
             String what = !dance.hasRise() && !step.rise().actions().isEmpty()
                     ? "rise"
-                    : !dance.hasSway() && step.sway() != Sway.STRAIGHT
+                    : !dance.hasSway() && !step.sway().equals(Sway.STRAIGHT)
                             ? "sway"
                             : !dance.hasBounce() && step.bounce() != Bounce.NONE
                                     ? "bounce"

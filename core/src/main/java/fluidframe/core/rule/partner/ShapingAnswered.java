@@ -7,6 +7,7 @@ import fluidframe.core.rule.Finding;
 import fluidframe.core.rule.Rule;
 import fluidframe.core.rule.RuleId;
 import fluidframe.core.rule.Sheet;
+import fluidframe.core.step.Amount;
 import fluidframe.core.step.BodyDesign;
 import fluidframe.core.step.Foot;
 import java.util.List;
@@ -83,8 +84,7 @@ final class ShapingAnswered implements Rule {
 
     private static boolean asks(LedgerRow row) {
         return shapes(row)
-                || row.step().body().phases().stream()
-                        .anyMatch(p -> p.amount().equals(Optional.of(BodyDesign.Amount.FULL)));
+                || row.step().body().phases().stream().anyMatch(p -> p.amount().equals(Optional.of(Amount.FULL)));
     }
 
     private static boolean answers(LedgerRow row) {

@@ -37,7 +37,7 @@ final class SwayMirrors implements Rule {
         for (Ledger.Moment moment : sheet.ledger().onsets()) {
             Sway his = moment.man().step().sway();
             Sway hers = moment.lady().step().sway();
-            if (moment.man().position().isFacing() && hers != his.mirrored()) {
+            if (moment.man().position().isFacing() && !hers.isToTheSideOf(his.mirrored())) {
                 findings.add(Finding.doubtful(
                                 ID,
                                 Role.LADY,

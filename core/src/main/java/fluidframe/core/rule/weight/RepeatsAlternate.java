@@ -14,6 +14,7 @@ import fluidframe.core.step.Foot;
 import fluidframe.core.step.Placement;
 import fluidframe.core.step.Weight;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 
 /** A block that ends on the wrong foot cannot be danced again. */
@@ -39,9 +40,13 @@ final class RepeatsAlternate implements Rule {
     public List<Finding> check(Sheet sheet) {
         List<Finding> findings = new ArrayList<>();
         Chart chart = sheet.chart();
-        for (RepeatGroup group : chart.repeats()) {
-            if (Repetition.most(chart) < 2) continue;
-            Chart twice = Repetition.of(chart, 2);
+        List<Integer> most = Repetition.most(chart);
+        for (int i = 0; i < most.size(); i++) {
+            if (most.get(i) < 2) continue;
+            RepeatGroup group = chart.repeats().get(i);
+            List<Integer> times = new ArrayList<>(Collections.nCopies(i, 1));
+            times.add(2);
+            Chart twice = Repetition.of(chart, times, false);
             for (Role role : Role.values()) {
                 Foot clash = clash(twice, role);
                 if (clash == null || clash(chart, role) != null) continue;
