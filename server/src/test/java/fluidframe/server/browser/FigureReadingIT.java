@@ -3,10 +3,12 @@ package fluidframe.server.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -82,7 +84,7 @@ class FigureReadingIT extends BrowserTest {
     void drawsRepeatedStepsAsOftenAsAsked() {
         go("/figures/samba.whisks");
         assertThat(page.getByText("Man's RF free after 1, 3, 5, 7")).isVisible();
-        page.getByLabel("How often the repeated steps are drawn").selectOption("2");
+        page.getByLabel("How often the repeated steps 1-3 are drawn").selectOption("2");
         assertThat(page.getByRole(
                         AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Man step 6:"))))
                 .isVisible();
@@ -129,12 +131,69 @@ class FigureReadingIT extends BrowserTest {
         button("Edit what is said").click();
         button("Add a fault").click();
         page.getByLabel("Fault 2: what is seen").fill("She is thrown");
-        page.getByLabel("Other timings").fill("B: Q Q Q a Q");
-        page.getByLabel("Other timings").press("Tab");
+        Locator timings = region("Other timings");
+        timings.getByText("as text").click();
+        timings.getByLabel("one a line").fill("B: Q Q Q a Q");
+        timings.getByLabel("one a line").press("Tab");
         button("Done").click();
         assertThat(page.getByText("She is thrown.")).isVisible();
         assertThat(choice("timing")).isVisible();
         button("Discard changes").click();
+    }
+
+    @Test
+    void makesOptionsOfOneChoiceAndAPartWithForms() {
+        go("/figures/cha-cha.open-basic");
+        button("Edit what is said").click();
+        Locator options = region("Options");
+        for (String arm : List.of("High arm", "Low arm")) {
+            options.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Add option"))
+                    .click();
+            Locator option = options.getByRole(
+                            AriaRole.GROUP, new Locator.GetByRoleOptions().setName(Pattern.compile("^Option \\d")))
+                    .last();
+            Locator name = option.getByRole(
+                    AriaRole.TEXTBOX,
+                    new Locator.GetByRoleOptions().setName("name").setExact(true));
+            name.fill(arm);
+            name.press("Tab");
+            option.getByLabel("one of the choice").fill("arm");
+            option.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Add cell"))
+                    .click();
+            Locator head = option.getByRole(AriaRole.GROUP, new Locator.GetByRoleOptions().setName("Cell 1"));
+            head.getByRole(
+                            AriaRole.COMBOBOX,
+                            new Locator.GetByRoleOptions().setName("cell").setExact(true))
+                    .selectOption("head");
+            head.getByLabel("says").fill(arm.equals("High arm") ? "to partner" : "ahead");
+            head.getByLabel("says").press("Tab");
+        }
+        choice("arm").selectOption("Low arm");
+        assertThat(cell("Man 1 head")).hasValue("ahead");
+        choice("arm").selectOption("High arm");
+        assertThat(cell("Man 1 head")).hasValue("to partner");
+        choice("arm").selectOption("as charted");
+        assertThat(cell("Man 1 head")).isHidden();
+        region("Parts").getByLabel("to step").last().fill("40");
+        region("Parts").getByLabel("to step").last().press("Tab");
+        assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("must end by");
+        button("Discard changes").click();
+    }
+
+    @Test
+    void countsInTheCoachsOwnWords() {
+        go("/figures/jive.fallaway-rock");
+        button("More about the man's step 1").click();
+        cell("Man 1 own word").fill("rock");
+        cell("Man 1 own word").press("Tab");
+        page.keyboard().press("Escape");
+        choice("count").selectOption("own words");
+        assertThat(page.getByRole(
+                        AriaRole.GROUP,
+                        new Page.GetByRoleOptions().setName("Man step 1").setExact(true)))
+                .containsText("rock");
+        button("Discard changes").click();
+        assertThat(region("Spine")).not().containsText("rock");
     }
 
     @Test
