@@ -1,9 +1,9 @@
 <script lang="ts">
-  import { Attempt } from '$lib/api/attempt.svelte';
   import { api, need, type Schemas } from '$lib/api/client';
   import { loaded } from '$lib/api/loaded.svelte';
   import Button from '$lib/ui/Button.svelte';
   import Failed from '$lib/ui/Failed.svelte';
+  import PracticeLoops from './PracticeLoops.svelte';
 
   interface Props {
     figure: string;
@@ -16,16 +16,7 @@
     () => figure,
     (figure) => need(api.GET('/api/links/around', { params: { query: { figure } } }))
   );
-  let loops = $state.raw<{ of: string; list: Schemas['LoopView'][] } | null>(null);
-  const attempt = new Attempt();
-  const practised = $derived(loops?.of === figure ? loops.list : null);
-
-  async function practise() {
-    const of = figure;
-    await attempt.run(async () => {
-      loops = { of, list: await need(api.GET('/api/links/loops', { params: { query: { figure } } })) };
-    });
-  }
+  let asked = $state('');
 </script>
 
 {#snippet neighbours(title: string, list: Schemas['NeighbourView'][], out: boolean)}
@@ -50,7 +41,7 @@
 {/snippet}
 
 <section aria-label="Around the figure" class="text-sm">
-  <Failed why={around.failed || attempt.failed} />
+  <Failed why={around.failed} />
   {#if around.current}
     {@const { way: shown, ways, into, out } = around.current}
     <div class="mb-1 flex flex-wrap items-baseline gap-2">
@@ -72,16 +63,10 @@
       {@render neighbours('leads out', out, true)}
     </div>
     <div class="mt-2">
-      <Button onclick={() => void practise()}>Practice loops through it</Button>
-      {#if practised}
-        <ol class="mt-1 max-h-48 list-decimal overflow-y-auto pl-6" aria-label="Practice loops">
-          {#each practised as loop, i (i)}
-            <li>
-              {loop.figures.map((step) => (step.corner ? `corner, ${step.name}` : step.name)).join(' → ')}
-              <span class="text-soft">{Number(loop.bars.toFixed(2))} bars, {loop.metres} m along</span>
-            </li>
-          {:else}<li class="list-none text-soft">No chain of figures leads back to it.</li>{/each}
-        </ol>
+      {#if asked === figure}
+        <PracticeLoops {figure} />
+      {:else}
+        <Button onclick={() => (asked = figure)}>Practice loops through it</Button>
       {/if}
     </div>
   {/if}

@@ -26,6 +26,12 @@ public record Point(double x, double y) {
         return Math.hypot(x, y);
     }
 
+    /** The same seen after a turn about the origin by so many sixteenths clockwise. */
+    public Point turned(double sixteenths) {
+        double angle = sixteenths * Math.PI / 8;
+        return new Point(x * Math.cos(angle) - y * Math.sin(angle), x * Math.sin(angle) + y * Math.cos(angle));
+    }
+
     /** The place between this one and the other, 0 for this one, 1 for the other. */
     public Point towards(Point other, double share) {
         return plus(other.minus(this).times(share));

@@ -18,6 +18,7 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -52,6 +53,19 @@ public final class Linker {
             verdict = adjustments.isEmpty() ? Link.Verdict.NO : Link.Verdict.YES_IF;
         }
         return new Link(verdict, conditions, adjustments, rotation(arrival, next));
+    }
+
+    /**
+     * Whether {@code next} may follow as it stands wherever in the room the couple is turned: what practice asks that does not
+     * go round the floor.
+     *
+     * @return by how many sixteenths it is then turned from its chart, 0 to 15; empty if something else is in the way
+     */
+    public static OptionalInt turnedTo(Arrival arrival, Danceable next) {
+        boolean follows = mayFollow(arrival, next)
+                && conditions(arrival, next).stream().allMatch(Condition::holds)
+                && partnerFits(arrival, next);
+        return follows ? OptionalInt.of(rotation(arrival, next)) : OptionalInt.empty();
     }
 
     /** Everything but the alignment. */
@@ -266,8 +280,12 @@ public final class Linker {
     }
 
     private static boolean fits(Arrival arrival, Danceable next) {
+        return next.entryRotations().contains(rotation(arrival, next)) && partnerFits(arrival, next);
+    }
+
+    /** Whether the lady stands to the man as the figure asks, wherever in the room they are turned. */
+    private static boolean partnerFits(Arrival arrival, Danceable next) {
         int rotation = rotation(arrival, next);
-        if (!next.entryRotations().contains(rotation)) return false;
         Ledger ledger = next.ledger();
         CouplePosition wanted = next.chart().start().position();
         // A promenade and the open positions have several widths, all of which lead into the same figure.

@@ -13,14 +13,16 @@ import java.util.concurrent.CancellationException;
  */
 public final class Composer {
     private final PlanGraph graph;
+    private final Drills drills;
 
-    private Composer(PlanGraph graph) {
+    private Composer(PlanGraph graph, Drills drills) {
         this.graph = graph;
+        this.drills = drills;
     }
 
     /** Works out the graph of the dance; to be kept as long as its charts stay as they are. */
     public static Composer of(Repertoire repertoire, Dance dance) {
-        return new Composer(PlanGraph.of(repertoire, dance));
+        return new Composer(PlanGraph.of(repertoire, dance), Drills.of(repertoire.of(dance)));
     }
 
     /** How many ways of dancing figures, on how many alignments, there are to choose from. */
@@ -31,6 +33,11 @@ public final class Composer {
     /** The shortest practice loops through a figure, as {@link Loops} finds them. */
     public List<Loops.Loop> loops(String figureId, int most) {
         return new Loops(graph).through(figureId, most);
+    }
+
+    /** The short chains through a figure that can be danced again in any direction, as {@link Drills} finds them. */
+    public List<Drill> drills(String figureId, int mostFigures) {
+        return drills.through(figureId, mostFigures);
     }
 
     public Composition compose(Plan plan) {

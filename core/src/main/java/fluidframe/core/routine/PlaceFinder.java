@@ -36,6 +36,7 @@ final class PlaceFinder {
             return "option " + String.join(" or ", use.options());
         }
         if (use.existsIn(chart)) return use.ending() + " ending";
+        if (use.once().existsIn(chart)) return "such repeat";
         return use.variant()
                 .or(() -> figure.use().part())
                 .map(id -> "\"" + id + "\"")

@@ -32,6 +32,12 @@ class LinkController {
         return links.pair(before, after);
     }
 
+    /** @param figures how many figures a drill may have, 1 to 4 */
+    @GetMapping("/drills")
+    LinkViews.DrillsView drills(@RequestParam String figure, @RequestParam(defaultValue = "4") int figures) {
+        return links.drills(figure, figures);
+    }
+
     @GetMapping("/loops")
     List<LinkViews.LoopView> loops(@RequestParam String figure) {
         return links.loops(figure);

@@ -1,5 +1,6 @@
 package fluidframe.server.links;
 
+import fluidframe.core.chart.FigureUse;
 import fluidframe.core.count.Dance;
 import fluidframe.core.link.Adjustment;
 import fluidframe.core.link.Arrival;
@@ -10,6 +11,7 @@ import fluidframe.core.link.Link;
 import fluidframe.core.link.LinkMap;
 import fluidframe.core.link.Linker;
 import fluidframe.core.link.Repertoire;
+import fluidframe.core.plan.Drill;
 import fluidframe.core.plan.Loops;
 import fluidframe.core.routine.PlacedFigure;
 import fluidframe.server.refusal.NotFoundException;
@@ -145,6 +147,35 @@ class LinkService {
                     placed.corner()));
         }
         return new LinkViews.LoopView(figures, loop.bars(), loop.metres());
+    }
+
+    /**
+     * Drills through a figure, and of a part or variant those in which it is danced so.
+     *
+     * @param mostFigures 1 to 4
+     */
+    LinkViews.DrillsView drills(String key, int mostFigures) {
+        Danceable way = find(key);
+        boolean any = way.use().equals(FigureUse.WHOLE);
+        Dance dance = way.chart().dance();
+        List<Drill> drills = composers.of(dance).drills(way.figure().id(), mostFigures).stream()
+                .filter(drill -> any
+                        || drill.figures().stream()
+                                .anyMatch(danced -> LinkViews.key(danced).equals(key)))
+                .toList();
+        return new LinkViews.DrillsView(
+                drills.size(),
+                drills.stream()
+                        .filter(drill -> drill.turned() == 0)
+                        .limit(MOST_LOOPS)
+                        .map(LinkViews.DrillView::of)
+                        .toList(),
+                drills.stream()
+                        .filter(drill -> drill.turned() != 0)
+                        .limit(MOST_LOOPS)
+                        .map(LinkViews.DrillView::of)
+                        .toList(),
+                dance.isMoving());
     }
 
     private Danceable find(String key) {

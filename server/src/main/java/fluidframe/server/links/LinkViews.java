@@ -1,11 +1,20 @@
 package fluidframe.server.links;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.databind.JsonNode;
+import fluidframe.core.direction.TurnText;
 import fluidframe.core.link.Condition;
 import fluidframe.core.link.Danceable;
 import fluidframe.core.link.Link;
 import fluidframe.core.link.LinkMap;
+import fluidframe.core.plan.Drill;
+import fluidframe.core.routine.PlacedFigure;
+import fluidframe.library.routine.RoutineFormat;
+import fluidframe.server.chart.WorkView;
 import fluidframe.server.ribbon.AdjustmentView;
+import fluidframe.server.web.ApiDescription;
+import io.swagger.v3.oas.annotations.media.ArraySchema;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -88,7 +97,50 @@ final class LinkViews {
             String name,
             @Nullable String variant,
             @Nullable String part,
-            boolean corner) {}
+            boolean corner) {
+        static LoopStep of(Danceable danced) {
+            return new LoopStep(
+                    danced.figure().id(),
+                    danced.name(),
+                    danced.use().variant().orElse(null),
+                    danced.use().part().orElse(null),
+                    false);
+        }
+    }
+
+    /**
+     * Drills through a figure, the best of both sorts: those that come back to their direction in one round, and those that turn
+     * on; {@code moving} says whether the dance goes round the floor.
+     */
+    record DrillsView(int all, List<DrillView> returning, List<DrillView> turning, boolean moving) {}
+
+    /** A chain that can be danced again from its end; the way is that of the couple over all its rounds, in metres. */
+    record DrillView(
+            List<LoopStep> figures,
+            double bars,
+            String turned,
+            int rounds,
+            boolean customary,
+            boolean keepsAlignments,
+            List<WorkView.PlaceView> way,
+
+            @ArraySchema(schema = @Schema(ref = ApiDescription.PLACED))
+            List<JsonNode> places) {
+        static DrillView of(Drill drill) {
+            return new DrillView(
+                    drill.figures().stream().map(LoopStep::of).toList(),
+                    drill.bars(),
+                    TurnText.amount(drill.turned()),
+                    drill.rounds(),
+                    drill.isCustomary(),
+                    drill.keepsAlignments(),
+                    drill.path().stream().map(WorkView.PlaceView::of).toList(),
+                    drill.figures().stream()
+                            .map(danced -> (JsonNode) RoutineFormat.ROUTINE.toJson(
+                                    new PlacedFigure(danced.figure().id(), danced.use(), false)))
+                            .toList());
+        }
+    }
 
     static String verdict(Link link) {
         return link.verdict().name().toLowerCase(Locale.ROOT).replace('_', '-');

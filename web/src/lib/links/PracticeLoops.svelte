@@ -1,0 +1,120 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { Attempt } from '$lib/api/attempt.svelte';
+  import { api, need, type Placed, type Schemas } from '$lib/api/client';
+  import { loaded } from '$lib/api/loaded.svelte';
+  import { USUAL_FLOOR } from '$lib/routine/routine-edits';
+  import { getSettings } from '$lib/settings/settings.svelte';
+  import Button from '$lib/ui/Button.svelte';
+  import Failed from '$lib/ui/Failed.svelte';
+  import WayPicture from './WayPicture.svelte';
+
+  /** Short chains that lead back to the figure: to its own direction, turned on, or round the floor. */
+  let { figure }: { figure: string } = $props();
+  const settings = getSettings();
+  const attempt = new Attempt();
+  let making = $state(false);
+  const found = loaded(
+    () => figure,
+    async (figure) => {
+      const query = { params: { query: { figure } } };
+      const [drills, loops] = await Promise.all([
+        need(api.GET('/api/links/drills', query)),
+        need(api.GET('/api/links/loops', query))
+      ]);
+      return { drills, loops };
+    }
+  );
+
+  const bars = (count: number) => `${Number(count.toFixed(2))} ${count === 1 ? 'bar' : 'bars'}`;
+
+  function turns(drill: Schemas['DrillView']): string {
+    return `each round turns ${drill.turned}; ${drill.rounds} rounds come back`;
+  }
+
+  /** A routine of so many rounds, to be rehearsed, sung to and printed like any other. */
+  async function routine(drill: Schemas['DrillView'], rounds: number) {
+    making = true;
+    await attempt.run(async () => {
+      const dances = await need(api.GET('/api/dances'));
+      const dance = dances.find((one) => one.id === settings.dance);
+      const figures: Placed[] = Array.from({ length: rounds }, () => drill.places).flat();
+      const body = {
+        name: `Practice: ${drill.figures.map((step) => step.name).join(', ')}`.slice(0, 100),
+        dance: settings.dance,
+        tempo: dance ? (dance.slowest + dance.fastest) / 2 : 30,
+        floor: USUAL_FLOOR,
+        note: '',
+        couple: '',
+        figures
+      };
+      const made = await need(api.POST('/api/routines', { body }));
+      await goto(`/routines/${made.id}`);
+    });
+    making = false;
+  }
+</script>
+
+{#snippet drill(one: Schemas['DrillView'], words: string)}
+  {@const rounds = one.rounds === 1 ? 4 : one.rounds}
+  <li class="flex items-start gap-3 border-t border-line py-1.5">
+    <WayPicture way={one.way} label="The way of {one.rounds} {one.rounds === 1 ? 'round' : 'rounds'}" />
+    <div class="min-w-0 grow">
+      <p>
+        {one.figures.map((step) => step.name).join(' → ')}
+        {#if one.customary}<span class="text-xs text-sound">every join customary</span>{/if}
+      </p>
+      <p class="text-soft">{bars(one.bars)}{words ? `; ${words}` : ''}</p>
+    </div>
+    {#if one.keepsAlignments}
+      <Button
+        kind="quiet"
+        title="Begins a routine of {rounds} rounds of it"
+        disabled={making}
+        onclick={() => void routine(one, rounds)}>As a routine</Button
+      >
+    {/if}
+  </li>
+{/snippet}
+
+<Failed why={found.failed || attempt.failed} />
+{#if found.current}
+  {@const { drills, loops } = found.current}
+  <section aria-label="Back to the same direction">
+    <h3 class="font-semibold">
+      {drills.moving ? 'Back to the same alignment' : 'Back to the same direction'}
+      <span class="font-normal text-soft">in one round</span>
+    </h3>
+    <ul>
+      {#each drills.returning as one, nth (nth)}{@render drill(one, '')}
+      {:else}<li class="text-soft">No chain of up to four figures.</li>{/each}
+    </ul>
+  </section>
+  <section aria-label="Turning on">
+    <h3 class="mt-2 font-semibold">Turning on <span class="font-normal text-soft">with every round</span></h3>
+    <ul>
+      {#each drills.turning as one, nth (nth)}{@render drill(one, turns(one))}{:else}<li class="text-soft">
+          No chain of up to four figures.
+        </li>{/each}
+    </ul>
+  </section>
+  {#if drills.moving}
+    <section aria-label="Round the floor">
+      <h3 class="mt-2 font-semibold">Round the floor <span class="font-normal text-soft">corners and all</span></h3>
+      <ol class="max-h-48 list-decimal overflow-y-auto pl-6">
+        {#each loops as loop, i (i)}
+          <li>
+            {loop.figures.map((step) => (step.corner ? `corner, ${step.name}` : step.name)).join(' → ')}
+            <span class="text-soft">{bars(loop.bars)}, {loop.metres} m along</span>
+          </li>
+        {:else}<li class="list-none text-soft">No chain of figures leads back to it.</li>{/each}
+      </ol>
+    </section>
+  {/if}
+  <p class="mt-1 text-xs text-soft">
+    {drills.all} chains in all; shown are those with the most customary joins, the shortest first. In a drill that turns on
+    the alignments of the charts do not count, only feet, position, hold, beat and direction of travel.
+  </p>
+{:else if !found.failed}
+  <p class="text-soft">Looking for chains of up to four figures…</p>
+{/if}
