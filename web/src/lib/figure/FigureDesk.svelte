@@ -91,6 +91,7 @@
       name={editor.chart.id}
       focus={editor.focus}
       onfocus={(focus) => editor.look(focus.role, focus.step)}
+      whose={only}
     />
     <TurnLedger work={editor.drawn} focus={editor.focus} onfocus={(focus) => editor.look(focus.role, focus.step)} />
   </div>

@@ -16,13 +16,16 @@
     onfocus?: (focus: { role: RoleName; step: number }) => void;
     /** A small drawing without tools, for the rules page. */
     plain?: boolean;
+    /** Whose rows are shown beside it. */
+    whose?: 'both' | RoleName;
   }
 
-  let { work, name = 'floor', focus, onfocus, plain = false }: Props = $props();
+  let { work, name = 'floor', focus, onfocus, plain = false, whose = 'both' }: Props = $props();
   const settings = getSettings();
   const RATIO = 1.5;
 
-  let only = $state<'both' | RoleName>('both');
+  // What is chosen for the rows goes for the feet too, until another is chosen here.
+  let only = $derived<'both' | RoleName>(whose);
   let moment = $state(-1);
   let angle = $state(0);
   let zoom = $state(1);
@@ -62,6 +65,14 @@
       return { role, d: path.length ? `M${start.x} ${start.y}L${path.join('L')}` : '' };
     })
   );
+  const letters = $derived(Math.min(0.105, whole.width / 30) / Math.sqrt(zoom));
+  // While stepping only what is danced now and just before is numbered.
+  const labels = $derived(
+    footLabels(
+      shown.filter((f) => !faint(f.onset)),
+      letters
+    )
+  );
   const turnOf = (role: string, number: number) => work[role as RoleName].rows[number - 1]?.turn ?? 0;
 
   function step(by: number) {
@@ -93,7 +104,9 @@
     class="w-full rounded-xs border border-line"
     role="img"
     aria-label="The feet of both dancers on the floor{angle === 0
-      ? ', line of dance to the right, wall below'
+      ? work.floor.moving
+        ? ', line of dance to the right, wall below'
+        : ', wall below'
       : `, turned by ${angle} degrees`}"
   >
     <FloorBoards {box} />
@@ -149,13 +162,24 @@
           <circle cx={tip.x} cy={tip.y} r=".02" fill="var(--color-{foot.role})" />
         {/if}
       {/each}
-      {#each footLabels(shown.filter((f) => !faint(f.onset))) as label, nth (nth)}
+      {#each labels as label, nth (nth)}
+        {#if label.far}
+          <path
+            d="M{label.foot.x} {label.foot.y}L{label.x} {label.y}"
+            stroke="var(--color-{label.role})"
+            stroke-width=".006"
+            opacity=".5"
+          />
+        {/if}
         <text
           transform="translate({label.x} {label.y}) rotate({-angle})"
-          font-size={Math.min(0.105, whole.width / 30)}
+          font-size={letters}
           text-anchor="middle"
           dominant-baseline="central"
           fill="var(--color-{label.role})"
+          stroke="var(--color-board)"
+          stroke-width={letters / 6}
+          paint-order="stroke"
           font-weight={focus && label.role === focus.role && label.numbers.includes(focus.step) ? 750 : 500}
           >{label.text}</text
         >
@@ -169,7 +193,7 @@
         </g>
       {/each}
     </g>
-    <FloorMarks {box} {angle} />
+    <FloorMarks {box} {angle} moving={work.floor.moving} />
   </svg>
   {#if !plain}
     <div class="flex flex-wrap items-center gap-x-3 gap-y-1 text-xs text-soft">
@@ -204,6 +228,11 @@
         <option value="lady">{settings.role('lady')}</option>
       </select>
     </div>
+    <p class="text-xs text-soft">
+      The bar is the shoulders after the last step shown, the short line where the body faces{#if arcs}; an arc is the
+        turn of a foot{/if}{#if at < 0 && only === 'both' && work.floor.crossings.length > 0}; a ring is where the two
+        ways cross{/if}.
+    </p>
     {#if work.floor.circle}
       <p class="text-xs text-soft">
         Round a common centre, <span class="amount">{work.floor.circle.turned}</span>:

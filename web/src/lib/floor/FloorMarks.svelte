@@ -1,8 +1,8 @@
 <script lang="ts">
   import { away, type Box } from './geometry';
 
-  /** What tells directions and size on a floor: the line of dance, centre and wall, and a metre. */
-  let { box, angle }: { box: Box; angle: number } = $props();
+  /** What tells directions and size on a floor: centre and wall, a metre, and the line of dance where one is danced along. */
+  let { box, angle, moving = true }: { box: Box; angle: number; moving?: boolean } = $props();
   const turn = $derived(angle / 22.5);
   const size = $derived(box.width / 36);
   const start = $derived({ x: box.x + box.width * 0.09, y: box.y + box.width * 0.075 });
@@ -31,7 +31,9 @@
 </script>
 
 <g stroke="var(--color-wall)" stroke-width={size / 7} fill="none">
-  <path d="M{tail.x} {tail.y}L{tip.x} {tip.y}M{left.x} {left.y}L{tip.x} {tip.y}L{right.x} {right.y}" />
+  {#if moving}
+    <path d="M{tail.x} {tail.y}L{tip.x} {tip.y}M{left.x} {left.y}L{tip.x} {tip.y}L{right.x} {right.y}" />
+  {/if}
   <path
     transform="translate({box.x + size} {box.y + box.height - size})"
     d="M0 {-size / 2.4}V0H1V{-size / 2.4}"
@@ -39,7 +41,9 @@
   />
 </g>
 <g fill="var(--color-wall)" font-size={size}>
-  <text x={start.x + box.width * 0.075} y={start.y} dominant-baseline="central">line of dance</text>
+  {#if moving}
+    <text x={start.x + box.width * 0.075} y={start.y} dominant-baseline="central">line of dance</text>
+  {/if}
   <text x={box.x + size * 1.4 + 1} y={box.y + box.height - size * 0.8}>1 m</text>
   {#each sides as side, nth (nth)}
     <text x={side.x} y={side.y} text-anchor="middle" dominant-baseline="central">{side.name}</text>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { many } from '$lib/ui/many';
   import type { FigureSummary, Schemas } from '$lib/api/client';
   import { getSettings } from '$lib/settings/settings.svelte';
   import { turns } from '$lib/list/levels';
@@ -50,7 +51,7 @@
           >▲ {figure.broken} broken</span
         >{/if}
       {#if figure.doubtfulRows > 0}<span class="ml-1 text-xs text-doubtful" title="Rows the charter was not sure of"
-          >? {figure.doubtfulRows} doubtful {figure.doubtfulRows === 1 ? 'row' : 'rows'}</span
+          >? {many(figure.doubtfulRows, 'unsure row')}</span
         >{/if}
       <span class="block truncate text-sm text-soft"
         >{showDance

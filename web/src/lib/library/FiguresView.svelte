@@ -1,13 +1,14 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
-  import { api, need } from '$lib/api/client';
+  import { api, need, type FigureSummary } from '$lib/api/client';
   import { loaded } from '$lib/api/loaded.svelte';
   import { grouped, ORDERS, type Order } from '$lib/list/levels';
   import { readingList } from '$lib/list/reading-list';
   import { getSettings } from '$lib/settings/settings.svelte';
   import LibraryLinks from '$lib/list/LibraryLinks.svelte';
   import Button from '$lib/ui/Button.svelte';
+  import { isShortcut } from '$lib/shell/typing';
   import FigureLine from './FigureLine.svelte';
   import NewFigureDialog from './NewFigureDialog.svelte';
   import Failed from '$lib/ui/Failed.svelte';
@@ -23,7 +24,8 @@
   let creating = $state(false);
   let marked = $state<string[]>([]);
   const found = loaded(
-    () => ({ dance: everywhere ? 'all' : settings.dance, q: query }),
+    // What is searched for may be found in another dance.
+    () => ({ dance: query ? 'all' : settings.dance, q: query }),
     async (query) => {
       const [figures, begun] = await Promise.all([
         need(api.GET('/api/figures', { params: { query } })),
@@ -32,20 +34,19 @@
       return { figures, begun };
     }
   );
-  const figures = $derived(found.current?.figures ?? null);
+  const all = $derived(found.current?.figures ?? null);
+  const figures = $derived(all?.filter((f) => f.dance === settings.dance) ?? null);
   const begun = $derived(found.current?.begun ?? []);
   const list = loaded(
     () => settings.list,
     () => readingList(settings)
   );
-  const shown = $derived(
-    (figures ?? []).filter(
-      (f) =>
-        (!position || f.start.position === position) &&
-        (!finish || f.finish.position === finish) &&
-        (!foot || f.start.manFoot === foot)
-    )
-  );
+  const fits = (f: FigureSummary) =>
+    (!position || f.start.position === position) &&
+    (!finish || f.finish.position === finish) &&
+    (!foot || f.start.manFoot === foot);
+  const shown = $derived((figures ?? []).filter(fits));
+  const others = $derived((all ?? []).filter((f) => f.dance !== settings.dance && fits(f)));
   const levels = $derived(grouped(shown, list.current?.levels ?? [], order));
   const groups = $derived(levels.filter((group) => !level || group.level === level));
   const count = $derived(groups.reduce((n, group) => n + group.figures.length, 0));
@@ -58,8 +59,7 @@
 
   /** n begins a figure, unless somebody is typing. */
   function shortcut(event: KeyboardEvent) {
-    const typing = ['INPUT', 'TEXTAREA', 'SELECT'].includes((event.target as HTMLElement).tagName);
-    if (typing || creating || event.ctrlKey || event.altKey || event.metaKey || event.key !== 'n') return;
+    if (!isShortcut(event, 'n')) return;
     event.preventDefault();
     creating = true;
   }
@@ -77,24 +77,18 @@
 </script>
 
 <svelte:window onkeydown={shortcut} />
-<NewFigureDialog bind:open={creating} figures={(figures ?? []).filter((f) => f.dance === settings.dance)} />
+<NewFigureDialog bind:open={creating} figures={figures ?? []} />
 <!-- svelte-ignore a11y_no_static_element_interactions -->
 <div {onkeydown}>
   <LibraryLinks here="/figures" />
   <div class="mb-2 flex flex-wrap items-end gap-x-4 gap-y-2">
     <h1 class="text-3xl">Figures</h1>
-    <input
-      data-stop
-      type="search"
-      bind:value={query}
-      onkeydown={(event) => event.key === 'Enter' && shown[0] && void goto(`/figures/${shown[0].id}`)}
-      aria-label="Search in this dance"
-      placeholder="a name, “promenade RF”, “heel turn”, “3/8”"
-      class="w-72 rounded-xs border border-strong bg-raised px-2 py-1"
-    />
-    <label class="flex items-center gap-1 text-sm text-soft"
-      ><input type="checkbox" bind:checked={everywhere} /> in all dances</label
-    >
+    {#if query}
+      <p class="text-sm">
+        like <span class="font-semibold">{query}</span>
+        <Button kind="quiet" onclick={() => void goto('/figures', { keepFocus: true })}>Show all</Button>
+      </p>
+    {/if}
     <p class="ml-auto text-sm text-soft" role="status">{count} {count === 1 ? 'figure' : 'figures'}</p>
     {#if marked.length === 2}
       <Button onclick={() => void goto(`/compare?left=${marked[0]}&right=${marked[1]}`)}>Compare the two</Button>
@@ -141,7 +135,7 @@
       </select></label
     >
   </div>
-  {#each begun.filter((b) => b.dance === settings.dance || everywhere) as one (one.id)}
+  {#each begun.filter((b) => b.dance === settings.dance) as one (one.id)}
     <p class="mb-1 border-l-4 border-accent pl-2 text-sm">
       <a data-stop class="font-semibold hover:text-accent" href="/figures/{one.id}">{one.name}</a>
       <span class="text-soft">begun, not saved as a version yet</span>
@@ -151,7 +145,7 @@
   {#if figures !== null && !found.failed && count === 0}
     <p class="mt-8 max-w-prose text-soft">
       {query || position || foot || finish || level
-        ? 'No figure is like that. Take a word away, or try another name for it.'
+        ? 'No figure of this dance is like that. Take a word away, or try another name for it.'
         : 'No figures are charted in this dance yet. Begin one with New figure.'}
     </p>
   {/if}
@@ -166,13 +160,29 @@
       <ul>
         {#each group.figures as figure (figure.id)}<FigureLine
             {figure}
-            showDance={everywhere}
             marked={marked.includes(figure.id)}
             onmark={() => mark(figure.id)}
           />{/each}
       </ul>
     </section>
   {/each}
+  {#if query && others.length > 0}
+    <section class="mb-5" aria-label="In other dances">
+      <Button aria-expanded={everywhere} onclick={() => (everywhere = !everywhere)}
+        >in other dances: {others.length}</Button
+      >
+      {#if everywhere}
+        <ul class="mt-2 border-t-2 border-ink">
+          {#each others as figure (figure.id)}<FigureLine
+              {figure}
+              showDance
+              marked={marked.includes(figure.id)}
+              onmark={() => mark(figure.id)}
+            />{/each}
+        </ul>
+      {/if}
+    </section>
+  {/if}
   {#if count > 0}
     <p class="text-xs text-soft">
       {list.current?.starter

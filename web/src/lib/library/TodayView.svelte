@@ -72,7 +72,7 @@
       {#each begun as one (one.id)}
         <li class="py-2">
           <a class="font-semibold hover:text-accent" href="/figures/{one.id}">{one.name}</a>
-          <span class="text-sm text-soft">a {one.dance.replaceAll('-', ' ')} figure begun, not saved yet</span>
+          <span class="text-sm text-soft">begun in the {one.dance.replaceAll('-', ' ')}, not saved yet</span>
         </li>
       {/each}
       {#each drafts as figure (figure.id)}

@@ -41,7 +41,7 @@ export class Settings {
     wording: 'man-lady',
     dance: 'waltz',
     style: 'international',
-    folded: ['lead'],
+    folded: [],
     count: '',
     list: 'starter'
   });

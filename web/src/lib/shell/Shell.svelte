@@ -8,6 +8,8 @@
   import { getSettings, type Theme, type Wording } from '$lib/settings/settings.svelte';
   import type { Snippet } from 'svelte';
   import UnsentNotice from '$lib/editing/UnsentNotice.svelte';
+  import FindBox from './FindBox.svelte';
+  import KeysDialog from './KeysDialog.svelte';
   import StudioNotices from './StudioNotices.svelte';
 
   let { dances, children }: { dances: Schemas['DanceView'][]; children: Snippet } = $props();
@@ -21,8 +23,7 @@
     { href: '/events', word: 'Events' },
     { href: '/rules', word: 'Rules' }
   ];
-  let query = $state('');
-  let search = $state<HTMLInputElement>();
+  let keys = $state(false);
 
   $effect(() => {
     document.documentElement.dataset.theme = settings.theme;
@@ -32,19 +33,6 @@
   const OF_FIGURES = ['/compare', '/lists', '/sheet', '/coverage', '/elements'];
   const path = $derived(OF_FIGURES.some((p) => page.url.pathname.startsWith(p)) ? '/figures' : page.url.pathname);
   const here = (href: string) => (href === '/' ? path === '/' : path.startsWith(href));
-
-  function onkeydown(event: KeyboardEvent) {
-    const target = event.target as HTMLElement;
-    if (event.key === '/' && !['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName)) {
-      event.preventDefault();
-      search?.focus();
-    }
-  }
-
-  function find(event: SubmitEvent) {
-    event.preventDefault();
-    void goto(`/figures?q=${encodeURIComponent(query)}`);
-  }
 
   function switchStyle() {
     const style = settings.style === 'american' ? 'international' : 'american';
@@ -60,7 +48,7 @@
   }
 </script>
 
-<svelte:window {onkeydown} />
+<KeysDialog bind:open={keys} />
 
 <a href="#work" class="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-raised focus:p-2">To the work</a>
 <div class="flex min-h-screen pr-10 sm:pr-12 print:pr-0">
@@ -98,16 +86,7 @@
         class="border border-line px-1.5 text-xs whitespace-nowrap text-soft hover:border-accent hover:text-accent"
         >{settings.style === 'american' ? 'International' : 'American'} ›</button
       >
-      <form onsubmit={find} role="search" class="ml-auto flex items-center">
-        <input
-          bind:this={search}
-          bind:value={query}
-          type="search"
-          aria-label="Search figures"
-          placeholder="Find a figure  ( / )"
-          class="w-44 rounded-xs border border-strong bg-raised px-2 py-0.5 text-sm"
-        />
-      </form>
+      <FindBox />
       <Popover
         label="Settings"
         triggerClass="rounded-xs border border-transparent px-1.5 py-0.5 text-sm text-soft hover:border-line hover:text-ink"
@@ -138,6 +117,11 @@
               onpick={(wording) => settings.prefer({ wording: wording as Wording })}
             />
           </div>
+          <button
+            type="button"
+            class="border-t border-line pt-2 text-left text-accent underline underline-offset-2"
+            onclick={() => (keys = true)}>Keys ( ? )</button
+          >
           <a href="/bin" class="border-t border-line pt-2 text-accent underline underline-offset-2">Bin</a>
         </div>
       </Popover>

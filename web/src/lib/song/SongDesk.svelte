@@ -1,6 +1,7 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { api, need, outlivesPage, type Schemas, type Song } from '$lib/api/client';
+  import { isShortcut } from '$lib/shell/typing';
   import Button from '$lib/ui/Button.svelte';
   import { Editor } from '$lib/editing/editor.svelte';
   import EditorBar from '$lib/editing/EditorBar.svelte';
@@ -48,8 +49,7 @@
   }
 
   function onkeydown(event: KeyboardEvent) {
-    const typing = (event.target as HTMLElement).matches('input, textarea, select');
-    if (event.key === 't' && !typing && !event.ctrlKey && !event.metaKey) taps = tap(taps, event.timeStamp);
+    if (isShortcut(event, 't')) taps = tap(taps, event.timeStamp);
   }
 </script>
 

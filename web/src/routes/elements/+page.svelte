@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { many } from '$lib/ui/many';
   import LibraryLinks from '$lib/list/LibraryLinks.svelte';
   import { getSettings } from '$lib/settings/settings.svelte';
 
@@ -17,7 +18,7 @@
     <li class="border-b border-line py-2">
       <h2 class="flex items-baseline gap-2 text-lg">
         {element.name}<span class="amount ml-auto text-sm font-normal text-soft"
-          >usually {element.usualBeats} beats</span
+          >usually {many(element.usualBeats, 'beat')}</span
         >
       </h2>
       <p class="text-sm">{settings.tell(element.summary, false)}</p>

@@ -3,6 +3,7 @@
   import Button from '$lib/ui/Button.svelte';
   import { getFigureEditor } from '$lib/figure/figure-editor.svelte';
   import { getSettings } from '$lib/settings/settings.svelte';
+  import NeighbourPick from './NeighbourPick.svelte';
   import AboutPieces from './AboutPieces.svelte';
 
   const editor = getFigureEditor();
@@ -48,7 +49,7 @@
   }
 </script>
 
-{#snippet lines(label: string, key: 'otherNames' | 'cautions' | 'precedes' | 'follows', rows: number, hint: string)}
+{#snippet lines(label: string, key: 'otherNames' | 'cautions', rows: number, hint: string)}
   <label class="text-sm"
     >{label} <span class="text-xs text-soft">{hint}</span>
     <textarea
@@ -187,8 +188,8 @@
     {@render lines('Cautions', 'cautions', 3, 'one a line')}
   </div>
   <div class="flex flex-col gap-2">
-    {@render lines('Customarily before it', 'precedes', 2, 'ids, one a line')}
-    {@render lines('Customarily after it', 'follows', 2, 'ids, one a line')}
+    <NeighbourPick label="Customarily before it" key="precedes" />
+    <NeighbourPick label="Customarily after it" key="follows" />
   </div>
 </div>
 <AboutPieces />

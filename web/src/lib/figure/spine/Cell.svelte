@@ -58,8 +58,9 @@
   }
 </script>
 
-<span class="relative inline-block">
+<span class="relative inline-block max-w-full">
   <input
+    title={value.length > 24 ? value : undefined}
     {value}
     aria-label="{settings.Role(role)} {index + 1} {name}"
     aria-invalid={problem ? true : undefined}
@@ -126,6 +127,7 @@
   .cell {
     field-sizing: content;
     min-width: 1.4rem;
-    max-width: 19rem;
+    max-width: min(19rem, 100%);
+    text-overflow: ellipsis;
   }
 </style>

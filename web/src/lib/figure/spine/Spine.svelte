@@ -118,7 +118,8 @@
             role === 'lady' && only === 'both' ? 'right-0' : 'left-0'
           ]}
         >
-          No rows for the {settings.role(role)}: a solo of the other. Derive them with Partner, or type them.
+          No rows for the {settings.role(role)}: the {settings.role(role === 'man' ? 'lady' : 'man')} dances alone. Derive
+          them with Partner, or type them.
         </p>
       {/if}
     {/each}

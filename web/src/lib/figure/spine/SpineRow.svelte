@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { many } from '$lib/ui/many';
   import type { Finding, RoleName, Word } from '$lib/api/client';
   import Button from '$lib/ui/Button.svelte';
   import Popover from '$lib/ui/Popover.svelte';
@@ -73,7 +74,7 @@
     <div class={['flex flex-wrap gap-x-2 text-soft', mirrored ? 'justify-end' : '']}>
       {#each columns as column (column)}{@render labelled(
           column,
-          BODY_LINE.includes(column) || column === 'say' ? `${NAMES[column]} ` : ''
+          REMARKS.includes(column) ? '' : `${NAMES[column]} `
         )}{/each}
     </div>
   {/if}
@@ -102,7 +103,7 @@
       <div class="flex flex-col gap-1.5">
         {#if worked}
           <p class="text-soft">
-            {worked.beats} beats from {worked.at}, {worked.seconds.toFixed(2)} s; the weight is on the {worked.standing}F;
+            {many(worked.beats, 'beat')} from {worked.at}, {worked.seconds.toFixed(2)} s; the weight is on the {worked.standing}F;
             <span class="amount">{worked.turned}</span> so far; {worked.position}, {worked.hold}.
           </p>
         {/if}
@@ -121,7 +122,7 @@
     </Popover>
   </div>
   <div class={['flex min-w-0 flex-col', mirrored ? 'items-end text-right' : 'items-start']}>
-    <div class={['flex items-baseline gap-1', mirrored ? 'flex-row' : 'flex-row-reverse justify-end']}>
+    <div class={['flex max-w-full items-baseline gap-1', mirrored ? 'flex-row' : 'flex-row-reverse justify-end']}>
       {@render cell('place', true)}
       <span class={role === 'man' ? 'text-man' : 'text-lady'}>{@render cell('foot', true)}</span>
     </div>
@@ -150,7 +151,7 @@
     {@render line(filled(COUPLE_LINE))}
     {#if settings.shows('lead')}{@render line(filled(LEAD_LINE))}{/if}
     {#if row?.doubtful}<span class="text-xs text-doubtful" title={row.note ?? 'The charter was not sure of this row'}
-        >? doubtful row</span
+        >? unsure: {row.note || 'the charter was not sure of this row'}</span
       >{/if}
   </div>
   <div
@@ -162,7 +163,7 @@
     {@render cell('count', true)}
     {#if said}<span class="text-xs leading-3 font-normal text-ink">{said}</span>{/if}
     <span class="text-[0.65rem] leading-3 font-normal text-soft" title="step {index + 1}">{index + 1}</span>
-    {#if worked}<span class="text-[0.65rem] leading-3 font-normal text-soft" title="lasts {worked.beats} beats"
+    {#if worked}<span class="text-[0.65rem] leading-3 font-normal text-soft" title="lasts {many(worked.beats, 'beat')}"
         >{worked.beats} b</span
       >{/if}
   </div>

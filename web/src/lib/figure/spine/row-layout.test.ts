@@ -15,6 +15,15 @@ describe('the height of a row', () => {
     expect(all).toBeGreaterThan(turn);
   });
 
+  it('grows with cells that do not fit on one line', () => {
+    const one = rowHeight(row({ hip: 'settle L' }), showing('body'));
+    const many = rowHeight(
+      row({ hip: 'settle L on 2, rotate L & before 3', body: 'shape R half at end', head: 'to partner, L on 3' }),
+      showing('body')
+    );
+    expect(many).toBeGreaterThan(one + 22);
+  });
+
   it('spends no room on lines that the row does not use', () => {
     const plain = rowHeight(row({}), showing('turn'));
     expect(rowHeight(row({ position: 'fan' }), showing('turn'))).toBeGreaterThan(plain);

@@ -34,14 +34,25 @@ export const REMARKS: Column[] = ['lead', 'note'];
 
 const LINE = 22;
 
+/** How many letters stand on a line of half the spine. */
+const LETTERS = 42;
+
+/** How many lines the cells of one line take where they do not fit on it, each with its name before it. */
+function wrapped(row: Row | undefined, columns: Column[]): number {
+  const letters = columns
+    .filter((column) => row?.[column])
+    .reduce((sum, column) => sum + NAMES[column].length + String(row?.[column]).length + 3, 0);
+  return Math.max(1, Math.ceil(letters / LETTERS));
+}
+
 /** The height in pixels that a row needs for the layers which are not folded away and for what it says of them. */
 export function rowHeight(row: Row | undefined, settings: Pick<Settings, 'shows'>): number {
   const says = (columns: Column[]) => columns.some((column) => row?.[column] !== undefined && row[column] !== '');
   let lines = 1;
   if (settings.shows('turn')) lines++;
   if (settings.shows('footwork') || settings.shows('body')) lines++;
-  if (settings.shows('body') && says(BODY_LINE)) lines++;
-  if (says(COUPLE_LINE)) lines++;
+  if (settings.shows('body') && says(BODY_LINE)) lines += wrapped(row, BODY_LINE);
+  if (says(COUPLE_LINE)) lines += wrapped(row, COUPLE_LINE);
   if (settings.shows('lead'))
     lines +=
       Math.ceil(String(row?.lead ?? '').length / 46) +

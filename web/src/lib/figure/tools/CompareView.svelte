@@ -5,15 +5,12 @@
   import { NAMES } from '$lib/figure/spine/row-layout';
   import { getSettings } from '$lib/settings/settings.svelte';
   import type { Column } from '$lib/figure/figure-editor.svelte';
+  import FigurePick from '$lib/library/FigurePick.svelte';
   import Failed from '$lib/ui/Failed.svelte';
 
   /** Two charts side by side, row answering row. Each side is a figure's id, with @ and a version where one is meant. */
   let { left, right }: { left: string; right: string } = $props();
   const settings = getSettings();
-  const figures = loaded(
-    () => 'all',
-    (dance) => need(api.GET('/api/figures', { params: { query: { dance } } }))
-  );
   const compared = loaded(
     () => ({ left, right }),
     async ({ left, right }) =>
@@ -71,18 +68,15 @@
 </script>
 
 {#snippet chooser(side: 'left' | 'right', value: string)}
+  {@const known = side === 'left' ? both?.left : both?.right}
   <label class="text-sm text-soft"
     >{side === 'left' ? 'This' : 'against'}
-    <select
-      class="w-64 rounded-xs border border-strong bg-raised px-1.5 py-0.5 text-ink"
-      value={value.split('@')[0]}
-      onchange={(e) => choose(side, e.currentTarget.value)}
-    >
-      <option value="">choose a figure</option>
-      {#each figures.current ?? [] as figure (figure.id)}<option value={figure.id}
-          >{figure.dance.replaceAll('-', ' ')}: {figure.name}</option
-        >{/each}
-    </select></label
+    <FigurePick
+      label={side === 'left' ? 'This figure' : 'against this figure'}
+      value={value.split('@')[0] ?? ''}
+      name={known?.name ?? value.split('@')[0] ?? ''}
+      onpick={(id) => choose(side, id)}
+    /></label
   >
   {#if versions.current?.[value.split('@')[0] ?? '']?.length}
     {@const id = value.split('@')[0] ?? ''}
@@ -93,7 +87,7 @@
       onchange={(e) => choose(side, e.currentTarget.value === '' ? id : `${id}@${e.currentTarget.value}`)}
     >
       <option value="">as it stands</option>
-      {#if figures.current?.find((f) => f.id === id)?.shipped}<option value="0">as shipped</option>{/if}
+      {#if known?.shipped}<option value="0">as shipped</option>{/if}
       {#each versions.current[id] ?? [] as each, nth (nth)}<option value={String(each.number)}
           >version {each.number}{each.note ? `: ${each.note}` : ''}</option
         >{/each}
@@ -116,9 +110,12 @@
     </p>
   {/if}
 </div>
-<Failed why={compared.failed || figures.failed} />
+<Failed why={compared.failed} />
 {#if !left || !right}
-  <p class="text-soft">Choose two figures, or open a figure and press Compare for its versions.</p>
+  <p class="text-soft">
+    Find {left || right ? 'the other figure' : 'two figures'} above, or open a figure and press Compare for its versions and
+    for what it was made from.
+  </p>
 {:else if both}
   <div class="mb-3 grid grid-cols-2 gap-6 text-sm">
     {#each [both.left, both.right] as side, i (i)}

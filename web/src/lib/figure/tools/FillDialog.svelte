@@ -2,6 +2,7 @@
   import { api, need, type RoleName, type Row } from '$lib/api/client';
   import { loaded } from '$lib/api/loaded.svelte';
   import Button from '$lib/ui/Button.svelte';
+  import FirstFew from '$lib/ui/FirstFew.svelte';
   import Dialog from '$lib/ui/Dialog.svelte';
   import { rewrite } from '$lib/figure/rewrite';
   import { getFigureEditor, type Column } from '$lib/figure/figure-editor.svelte';
@@ -118,9 +119,9 @@
     <Failed small why={division.failed ?? ways.failed} />
     {#if (ways.current ?? []).length > 0 && !editor.locked}
       <p class="mt-2 text-sm text-soft">Or shared by the rows, written into them at once:</p>
-      <ul class="mt-1 flex max-h-48 flex-wrap gap-1.5 overflow-auto" aria-label="Ways of sharing the turn">
-        {#each ways.current ?? [] as way (way)}<li><Button onclick={() => void share(way)}>{way}</Button></li>{/each}
-      </ul>
+      <FirstFew items={ways.current ?? []} label="Ways of sharing the turn">
+        {#snippet children(way: string)}<Button onclick={() => void share(way)}>{way}</Button>{/snippet}
+      </FirstFew>
     {/if}
     {#if said}<p role="alert" class="mt-1 text-sm text-broken">{said}</p>{/if}
   {/if}

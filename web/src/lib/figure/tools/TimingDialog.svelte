@@ -2,6 +2,7 @@
   import { api, need, type RoleName, type Schemas } from '$lib/api/client';
   import { loaded } from '$lib/api/loaded.svelte';
   import Button from '$lib/ui/Button.svelte';
+  import FirstFew from '$lib/ui/FirstFew.svelte';
   import Dialog from '$lib/ui/Dialog.svelte';
   import { rewrite } from '$lib/figure/rewrite';
   import { getFigureEditor } from '$lib/figure/figure-editor.svelte';
@@ -28,6 +29,7 @@
   let said = $state('');
   const way = $derived(WAYS.find((w) => w.how === how));
   const steps = $derived(editor.chart[role] ?? []);
+  const counted = $derived(steps.map((row) => row.count).join(' '));
 
   $effect(() => {
     if (!open) return;
@@ -101,10 +103,12 @@
   {#if rhythms.current?.length === 0}
     <p class="text-sm text-soft">None can be listed for so many steps.</p>
   {:else}
-    <ul class="flex max-h-48 flex-wrap gap-1.5 overflow-auto" aria-label="Rhythms">
-      {#each rhythms.current ?? [] as rhythm, nth (nth)}
-        <li><Button onclick={() => void retime('rhythm', rhythm)}>{rhythm}</Button></li>
-      {/each}
-    </ul>
+    <FirstFew items={rhythms.current ?? []} label="Rhythms">
+      {#snippet children(rhythm: string)}
+        <Button aria-pressed={rhythm === counted} onclick={() => void retime('rhythm', rhythm)}
+          >{rhythm}{rhythm === counted ? ' · as charted' : ''}</Button
+        >
+      {/snippet}
+    </FirstFew>
   {/if}
 </Dialog>

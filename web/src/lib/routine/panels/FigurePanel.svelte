@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { many } from '$lib/ui/many';
   import Button from '$lib/ui/Button.svelte';
   import { clock } from '$lib/song/clock';
   import { getRoutineEditor } from '$lib/routine/routine-editor.svelte';
@@ -52,7 +53,7 @@
     <div>
       <h2 class="text-base">{block.name}</h2>
       <p class="text-soft">
-        bar {block.bar}, {block.beats} beats, begins at {clock(block.seconds)}{#if fall}; in the song {fall.bar}:{fall.beat},
+        bar {block.bar}, {many(block.beats, 'beat')}, begins at {clock(block.seconds)}{#if fall}; in the song {fall.bar}:{fall.beat},
           {fall.section}{/if}
       </p>
     </div>

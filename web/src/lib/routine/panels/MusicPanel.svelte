@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { many } from '$lib/ui/many';
   import { Attempt } from '$lib/api/attempt.svelte';
   import { api, need, type Schemas } from '$lib/api/client';
   import { loaded } from '$lib/api/loaded.svelte';
@@ -91,7 +92,8 @@
       <ul class="list-disc pl-5">
         {#each off as meeting, nth (nth)}
           <li>
-            {meeting.section} begins at {clock(meeting.seconds)}, {meeting.late} beats into figure {meeting.block + 1},
+            {meeting.section} begins at {clock(meeting.seconds)}, {many(meeting.late, 'beat')} into figure {meeting.block +
+              1},
             {editor.work?.blocks[meeting.block]?.name}.
             <Button kind="quiet" class="px-1 py-0" onclick={() => editor.select(meeting.block)}>Show</Button>
             {#each [0, 1, 2].filter((back) => meeting.block - back >= 0) as back (back)}

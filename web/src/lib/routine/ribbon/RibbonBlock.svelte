@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { many } from '$lib/ui/many';
   import type { Join, Schemas } from '$lib/api/client';
   import { getRoutineEditor } from '$lib/routine/routine-editor.svelte';
 
@@ -86,7 +87,9 @@
       class="mt-0.5 block text-[0.7rem] leading-tight font-semibold text-broken"
       title={block.missing}>not in the library</span
     >
-  {:else if free}<span class="mt-0.5 block text-[0.7rem] leading-tight text-soft">free, {block.beats} beats</span>
+  {:else if free}<span class="mt-0.5 block text-[0.7rem] leading-tight text-soft"
+      >free, {many(block.beats, 'beat')}</span
+    >
   {:else}<span class="mt-0.5 block text-[0.7rem] leading-tight text-soft"
       >{#if !narrow}{block.begins}{/if} → {block.ends}</span
     >{/if}

@@ -244,7 +244,7 @@ public final class TestChart {
 
     public Chart chart() {
         return new Chart(
-                new Identity(id, dance, id, List.of(), Map.of("international", Identity.Level.BRONZE), ""),
+                new Identity(id, dance, id, List.of(), Map.of("international", Identity.Level.BRONZE), "", ""),
                 new Start(start, hold, entries, outsideAllowed, fromCheck, Preparation.NONE, Preparation.NONE),
                 steps(Role.MAN),
                 steps(Role.LADY),

@@ -1,9 +1,9 @@
 package fluidframe.core.couple;
 
 import fluidframe.core.direction.Direction;
+import fluidframe.core.words.Nearest;
 import java.util.Arrays;
 import java.util.Locale;
-import java.util.stream.Collectors;
 
 /**
  * Where the lady is in relation to the man: her direction minus his, in sixteenths clockwise, as an inclusive range (which
@@ -72,9 +72,10 @@ public enum CouplePosition {
                 .filter(p ->
                         p.words.equals(wanted) || Arrays.stream(p.aliases).anyMatch(a -> a.equalsIgnoreCase(wanted)))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("A couple position must be one of "
-                        + Arrays.stream(values()).map(CouplePosition::toString).collect(Collectors.joining(", "))
-                        + ", but was \"" + text + "\""));
+                .orElseThrow(() -> new IllegalArgumentException(Nearest.refusal(
+                        "A couple position",
+                        Arrays.stream(values()).map(CouplePosition::toString).toList(),
+                        text)));
     }
 
     /** How far the lady's direction is outside what this position allows, in sixteenths: 0 if it fits. */

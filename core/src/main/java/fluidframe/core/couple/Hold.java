@@ -1,10 +1,10 @@
 package fluidframe.core.couple;
 
+import fluidframe.core.words.Nearest;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.Locale;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /** How the partners hold each other; the man's hand is named first. */
 public enum Hold {
@@ -37,9 +37,8 @@ public enum Hold {
                 .filter(hold ->
                         hold.words.equals(text.trim().toLowerCase(Locale.ROOT)) || hold.words.equals(text.trim()))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("A hold must be one of "
-                        + Arrays.stream(values()).map(Hold::toString).collect(Collectors.joining(", ")) + ", but was \""
-                        + text + "\""));
+                .orElseThrow(() -> new IllegalArgumentException(Nearest.refusal(
+                        "A hold", Arrays.stream(values()).map(Hold::toString).toList(), text)));
     }
 
     /** The same with the hands of the other side. */

@@ -37,7 +37,7 @@ public final class ChartMaker {
     /** A chart with the one row that every chart must have, to be written over; the lady's rows are derived or typed. */
     public static Chart begun(Dance dance, String name, Step man) {
         Hold hold = dance.family() == Dance.Family.LATIN ? Hold.CLOSED_NO_CONTACT : Hold.CLOSED_CONTACT;
-        return plain(identity(dance, name, ""), Start.in(CouplePosition.CLOSED, hold), List.of(man), List.of());
+        return plain(identity(dance, name, "", ""), Start.in(CouplePosition.CLOSED, hold), List.of(man), List.of());
     }
 
     /** A copy under another name, with everything that the original says. */
@@ -48,7 +48,8 @@ public final class ChartMaker {
                 name,
                 List.of(),
                 chart.identity().levels(),
-                chart.identity().summary());
+                chart.identity().summary(),
+                chart.id());
         return new Chart(
                 identity,
                 chart.start(),
@@ -71,7 +72,8 @@ public final class ChartMaker {
                 identity(
                         chart.dance(),
                         name,
-                        "The natural opposite of the " + chart.identity().name() + "."),
+                        "The natural opposite of the " + chart.identity().name() + ".",
+                        chart.id()),
                 chart.start().mirrored(),
                 chart.man().stream().map(Step::mirrored).toList(),
                 chart.lady().stream().map(Step::mirrored).toList());
@@ -85,7 +87,7 @@ public final class ChartMaker {
     public static Chart repeated(Chart chart, String name, int times, boolean mirrored) {
         int rows = chart.man().isEmpty() ? chart.lady().size() : chart.man().size();
         Chart grouped = new Chart(
-                identity(chart.dance(), name, chart.identity().name() + " danced " + times + " times."),
+                identity(chart.dance(), name, chart.identity().name() + " danced " + times + " times.", chart.id()),
                 chart.start(),
                 chart.man(),
                 chart.lady(),
@@ -102,8 +104,8 @@ public final class ChartMaker {
         return plain(written.identity(), written.start(), written.man(), written.lady());
     }
 
-    private static Identity identity(Dance dance, String name, String summary) {
-        return new Identity(idFor(dance, name), dance, name, List.of(), Map.of(), summary);
+    private static Identity identity(Dance dance, String name, String summary, String from) {
+        return new Identity(idFor(dance, name), dance, name, List.of(), Map.of(), summary, from);
     }
 
     private static Chart plain(Identity identity, Start start, List<Step> man, List<Step> lady) {

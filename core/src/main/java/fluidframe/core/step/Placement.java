@@ -1,5 +1,6 @@
 package fluidframe.core.step;
 
+import fluidframe.core.words.Nearest;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.Locale;
@@ -160,7 +161,7 @@ public record Placement(Kind kind, Set<Qualifier> qualifiers) {
         rest = take(rest, qualifiers, Qualifier.IN_CBMP, " in cbmp ", " cbmp ");
         rest = take(rest, qualifiers, Qualifier.PARTNER_OUTSIDE, " partner outside ", " po ");
         rest = take(rest, qualifiers, Qualifier.OUTSIDE_PARTNER, " outside partner ", " op ");
-        rest = take(rest, qualifiers, Qualifier.SMALL, " small step ", " small ");
+        rest = take(rest, qualifiers, Qualifier.SMALL, " small step ", " small ", " sm ");
         rest = take(rest, qualifiers, Qualifier.WITHOUT_WEIGHT, " without weight ", " no weight ", " nw ");
         rest = take(rest, qualifiers, Qualifier.LEFTWARDS, " leftwards ", " lw ");
         rest = take(rest, qualifiers, Qualifier.RIGHTWARDS, " rightwards ", " rw ");
@@ -174,11 +175,10 @@ public record Placement(Kind kind, Set<Qualifier> qualifiers) {
         Kind kind = Arrays.stream(Kind.values())
                 .filter(k -> Arrays.asList(k.words).contains(words))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("A placement must be one of "
-                        + Arrays.stream(Kind.values()).map(Kind::toString).collect(Collectors.joining(", "))
-                        + ", with small, in CBMP, outside partner, partner outside, leftwards, rightwards, on the track, turned out,"
-                        + " left or right side leading, slipping, checked or without weight after it, but was \""
-                        + text + "\""));
+                .orElseThrow(() -> new IllegalArgumentException(Nearest.refusal(
+                        "A placement",
+                        Arrays.stream(Kind.values()).map(Kind::toString).toList(),
+                        text)));
         return new Placement(kind, qualifiers);
     }
 

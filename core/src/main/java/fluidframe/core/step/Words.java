@@ -1,9 +1,9 @@
 package fluidframe.core.step;
 
+import fluidframe.core.words.Nearest;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 
 /** Looks up a constant of a closed set by the words that coaches use for it, and refuses others with the list. */
 final class Words {
@@ -15,10 +15,11 @@ final class Words {
                 .filter(constant -> Arrays.stream(words.apply(constant))
                         .anyMatch(word -> word.toLowerCase(Locale.ROOT).equals(wanted)))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException(what + " must be one of "
-                        + Arrays.stream(type.getEnumConstants())
+                .orElseThrow(() -> new IllegalArgumentException(Nearest.refusal(
+                        what,
+                        Arrays.stream(type.getEnumConstants())
                                 .map(constant -> words.apply(constant)[0])
-                                .collect(Collectors.joining(", "))
-                        + ", but was \"" + text + "\""));
+                                .toList(),
+                        text)));
     }
 }

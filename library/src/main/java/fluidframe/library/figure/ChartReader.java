@@ -134,7 +134,8 @@ public final class ChartReader {
                         root.path("name").asText(),
                         cells.list(root, "", "otherNames", Function.identity()),
                         levels,
-                        root.path("summary").asText("").strip()));
+                        root.path("summary").asText("").strip(),
+                        root.path("madeFrom").asText("").strip()));
     }
 
     private Start start(JsonNode root) {

@@ -54,6 +54,8 @@ public final class ChartWriter {
         }
         if (!chart.identity().summary().isEmpty())
             root.put("summary", chart.identity().summary());
+        if (!chart.identity().madeFrom().isEmpty())
+            root.put("madeFrom", chart.identity().madeFrom());
         start(root, chart.start());
         rows(root, "man", chart.man(), chart.dance());
         rows(root, "lady", chart.lady(), chart.dance());

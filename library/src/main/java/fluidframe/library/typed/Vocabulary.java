@@ -129,10 +129,11 @@ public final class Vocabulary {
         words.add(new Word("bcbmp", "back in CBMP"));
         words.add(new Word("facbmp", "forward and across in CBMP"));
         words.add(new Word("cnw", "closes without weight"));
-        words.add(new Word("fck", "forward checked"));
-        words.add(new Word("bck", "back checked"));
-        words.add(new Word("fsm", "forward small"));
-        words.add(new Word("ssm", "side small"));
+        for (Placement.Kind kind : Placement.Kind.values()) {
+            if (!kind.travels()) continue;
+            words.add(new Word(kind.code() + "sm", kind + " small"));
+            words.add(new Word(kind.code() + "ck", kind + " checked"));
+        }
         return words;
     }
 

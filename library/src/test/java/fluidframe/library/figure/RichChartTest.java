@@ -17,6 +17,7 @@ class RichChartTest {
             id: jive.rich
             dance: jive
             name: Rich
+            madeFrom: jive.fallaway-rock
             start:
               position: closed
               hold: closed no contact

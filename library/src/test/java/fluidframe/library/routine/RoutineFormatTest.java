@@ -32,8 +32,7 @@ class RoutineFormatTest {
                 .extracting(Problem::message)
                 .singleElement()
                 .asString()
-                .startsWith(
-                        "What place 2 of the routine leaves cannot be read. A couple position must be one of closed")
+                .startsWith("What place 2 of the routine leaves cannot be read. A couple position must be one of ")
                 .endsWith("but was \"on the moon\"");
         assertThat(pose("position: closed, hold: none, manFree: L, man: up").problems())
                 .extracting(Problem::message)

@@ -2,6 +2,8 @@ package fluidframe.library.shipped;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.FigureUse;
 import fluidframe.core.count.Beats;
 import fluidframe.core.count.Dance;
 import fluidframe.core.floor.Point;
@@ -127,10 +129,14 @@ class DrillsTest {
 
     @Test
     void aSoloHasItsDrillsToo() {
-        for (Danceable danced : REPERTOIRE.of(Dance.RUMBA)) {
-            if (danced.isSolo()) {
-                assertThat(through(danced.figure().id(), 3)).as(danced.name()).isNotEmpty();
-            }
-        }
+        Chart couple = REPERTOIRE.chart("rumba.closed-basic-movement").orElseThrow();
+        Chart solo = couple.bare(List.of(), couple.lady());
+        List<Danceable> all = new ArrayList<>(REPERTOIRE.of(Dance.RUMBA));
+        all.removeIf(danced -> danced.figure().id().equals(couple.id()));
+        all.add(Danceable.of(solo, FigureUse.WHOLE));
+        List<Drill> drills = Drills.of(all).through(couple.id(), 3);
+        assertThat(drills).hasSize(1);
+        assertThat(drills.get(0).figures()).allMatch(Danceable::isSolo);
+        assertThat(drills.get(0).path()).hasSizeGreaterThan(4);
     }
 }

@@ -84,13 +84,14 @@ public record WorkView(
     /** A change of one cell; {@code column} is the key of the cell in the chart format. */
     public record FixView(String label, String role, int step, String column, String text) {}
 
-    /** Feet of both dancers, where their tracks cross, and the common centre they go round, if they do. */
+    /** Feet of both dancers, where their tracks cross, whether the dance goes along the line of dance, and the common centre. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     public record FloorView(
             List<FootView> feet,
             PlaceView startMan,
             PlaceView startLady,
             List<PlaceView> crossings,
+            boolean moving,
             @Nullable CircleView circle) {}
 
     /** A common centre; {@code inside} is man, lady or neither. */
@@ -176,7 +177,7 @@ public record WorkView(
                 (int) checked.stream().filter(RuleBook.Checked::isBroken).count(),
                 open(checked, Severity.DOUBTFUL),
                 open(checked, Severity.NOTE),
-                floor(sheet.floor()),
+                floor(sheet.floor(), chart.dance().isMoving()),
                 AidsView.of(sheet),
                 bodyColumns(chart.dance()),
                 AxisLine.of(sheet.ledger()));
@@ -260,12 +261,13 @@ public record WorkView(
                 checked.variant().orElse(null));
     }
 
-    private static FloorView floor(FloorPlan plan) {
+    private static FloorView floor(FloorPlan plan, boolean moving) {
         return new FloorView(
                 feet(plan),
                 PlaceView.of(plan.startMan()),
                 PlaceView.of(plan.startLady()),
                 plan.crossings().stream().map(PlaceView::of).toList(),
+                moving,
                 plan.circling().map(WorkView::circle).orElse(null));
     }
 

@@ -35,7 +35,14 @@ class CompareController {
             @NotNull @Valid Side left, @NotNull @Valid Side right) {}
 
     /** What is said of one side above its rows. */
-    record SideView(String name, String dance, String bars, String manTurn, String ladyTurn, String position) {}
+    record SideView(
+            String name,
+            String dance,
+            String bars,
+            String manTurn,
+            String ladyTurn,
+            String position,
+            boolean shipped) {}
 
     /** The rows that answer each other, and what differs besides the rows. */
     record ComparisonView(
@@ -81,7 +88,7 @@ class CompareController {
         return figures.version(side.figure().substring(0, at), Integer.parseInt(number));
     }
 
-    private static SideView side(Chart chart) {
+    private SideView side(Chart chart) {
         Ledger ledger = Ledger.of(chart);
         return new SideView(
                 chart.identity().name(),
@@ -89,7 +96,8 @@ class CompareController {
                 WorkView.bars(chart),
                 turned(ledger, Role.MAN),
                 turned(ledger, Role.LADY),
-                chart.start().position() + " to " + ledger.positions().last());
+                chart.start().position() + " to " + ledger.positions().last(),
+                figures.isShipped(chart.id()));
     }
 
     /** Blank for a role that does not dance. */

@@ -119,6 +119,10 @@ class FigureService {
         shelf.changed(id);
     }
 
+    boolean isShipped(String id) {
+        return shelf.shipped(id).isPresent();
+    }
+
     /** A saved version, or the shipped chart for 0. */
     Chart version(String id, long number) {
         Optional<Chart> chart = number == 0 ? shelf.shipped(id) : charts.version(id, number);

@@ -22,6 +22,7 @@ import java.util.stream.Stream;
  * Finds figures by what a coach would say of them: a name, another name, "promenade RF free", "heel turn", "3/8", "starts
  * facing DW", "finishes in promenade". Every word has to be found, at the beginning of a word of the figure; words after
  * "starts" are looked for where it starts, words after "finishes" where it finishes.
+ * What is asked of the steps ("SSQQ", "lady spins", "turns left 1/4") is told apart by {@link StepQuery}.
  */
 public final class FigureSearch {
     /** Where a word is looked for. */
@@ -63,10 +64,12 @@ public final class FigureSearch {
     private static final Set<String> FINISHES = Set.of("finishes", "finish", "ends", "end", "ending", "into");
 
     private final List<Wanted> wanted = new ArrayList<>();
+    private final StepQuery steps;
     private final String asked;
 
     private FigureSearch(String query) {
-        asked = normal(query).trim();
+        steps = StepQuery.of(query);
+        asked = normal(steps.rest()).trim();
         Place place = Place.ANYWHERE;
         String[] words = asked.split(" ");
         for (int i = 0; i < words.length; i++) {
@@ -82,6 +85,7 @@ public final class FigureSearch {
     }
 
     public boolean matches(Text text) {
+        if (!steps.matches(text.steps())) return false;
         if (wanted.isEmpty() || rank(text) == 0) return true;
         return wanted.stream().allMatch(w -> {
             String where =
@@ -116,8 +120,16 @@ public final class FigureSearch {
      * @param start where it starts
      * @param finish where it finishes
      * @param all the words and both places
+     * @param steps what can be asked of its steps
      */
-    public record Text(List<String> names, String called, String words, String start, String finish, String all) {
+    public record Text(
+            List<String> names,
+            String called,
+            String words,
+            String start,
+            String finish,
+            String all,
+            StepQuery.Steps steps) {
         static Text of(Danceable danced) {
             String start = normal(end(EndView.start(danced)));
             String finish = normal(end(EndView.finish(danced)));
@@ -128,7 +140,8 @@ public final class FigureSearch {
                     words,
                     start,
                     finish,
-                    words + start + finish);
+                    words + start + finish,
+                    StepQuery.Steps.of(danced));
         }
     }
 
@@ -155,6 +168,7 @@ public final class FigureSearch {
                 .levels()
                 .forEach((style, level) ->
                         text.append(' ').append(style).append(' ').append(level));
+        text.append(' ').append(chart.dance().title());
         text.append(' ').append(chart.identity().summary());
         teaching.faults()
                 .forEach(f -> text.append(' ')

@@ -13,7 +13,6 @@ class FigureDeskIT extends BrowserTest {
         assertThat(button("New figure")).isVisible();
         page.keyboard().press("/");
         page.keyboard().type(words);
-        page.keyboard().press("Enter");
         link(name).first().click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
                 .hasText(name);

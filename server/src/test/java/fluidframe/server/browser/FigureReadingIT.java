@@ -116,6 +116,49 @@ class FigureReadingIT extends BrowserTest {
     }
 
     @Test
+    void comparesAFigureBegunWithTheOneItWasCopiedFrom() {
+        go("/figures");
+        button("New figure").click();
+        field("Name").fill("Whisk of our own");
+        choice("From").selectOption("copy");
+        choice("Which").selectOption("waltz.whisk");
+        button("Begin").click();
+        assertThat(cell("Man 2 footwork")).hasValue("T");
+        cell("Man 2 footwork").fill("B");
+        cell("Man 2 footwork").press("Tab");
+        assertThat(page.getByText("Draft kept")).isVisible();
+        button("Compare").click();
+        link("With the figure it was made from").click();
+        assertThat(page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("rows differ")))
+                .containsText("1 of 6 rows differ");
+        Locator against = page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("against this figure"));
+        against.fill("open telemark");
+        page.getByRole(AriaRole.OPTION)
+                .filter(new Locator.FilterOptions().setHasText("Open Telemark"))
+                .first()
+                .click();
+        assertThat(against).hasValue("Open Telemark");
+    }
+
+    @Test
+    void findsAsOneTypesInThisDanceFirstAndShowsTheKeys() {
+        go("/routines");
+        assertThat(button("Begin")).isVisible();
+        page.keyboard().press("/");
+        page.keyboard().type("lady turns right");
+        Locator found = page.getByRole(AriaRole.LISTBOX, new Page.GetByRoleOptions().setName("Found"));
+        assertThat(found.getByRole(AriaRole.OPTION).first()).isVisible();
+        assertThat(page.getByText(Pattern.compile("in other dances: \\d+"))).isVisible();
+        page.keyboard().press("ArrowDown");
+        page.keyboard().press("Enter");
+        assertThat(region("Spine")).isVisible();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Both"))
+                .focus();
+        page.keyboard().press("?");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("derive the partner");
+    }
+
+    @Test
     void readsAsPlainLinesOnAPhone() {
         page.setViewportSize(390, 844);
         go("/figures/rumba.fan");
@@ -199,7 +242,7 @@ class FigureReadingIT extends BrowserTest {
     @Test
     void findsFiguresOfAllDancesAndShowsTheRulesWithExamples() {
         go("/figures?q=fan");
-        page.getByLabel("in all dances").check();
+        page.getByText(Pattern.compile("in other dances: \\d+")).click();
         assertThat(link("Hockey Stick").first()).isVisible();
         assertThat(link("Alemana").first()).isVisible();
         go("/rules");

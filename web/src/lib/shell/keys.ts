@@ -1,0 +1,56 @@
+/** The keys of the application, place by place, as the list of keys shows them. */
+export interface KeyGroup {
+  place: string;
+  keys: readonly (readonly [keys: string, does: string])[];
+}
+
+export const KEYS: readonly KeyGroup[] = [
+  {
+    place: 'Everywhere',
+    keys: [
+      ['/', 'find a figure'],
+      ['?', 'this list'],
+      ['Ctrl+Z', 'undo'],
+      ['Ctrl+Shift+Z', 'redo'],
+      ['Ctrl+S', 'save a version']
+    ]
+  },
+  {
+    place: 'Figures',
+    keys: [
+      ['n', 'new figure'],
+      ['↓ ↑', 'along the list'],
+      ['Enter', 'open']
+    ]
+  },
+  {
+    place: 'Figure desk',
+    keys: [
+      ['↓ ↑', 'the same cell of the next or last row'],
+      ['Ctrl+Space', 'what could stand in a cell'],
+      ['Ctrl+Enter', 'a row after this one'],
+      ['Ctrl+Delete', 'take the row out'],
+      ['Alt+L', 'type steps as lines'],
+      ['Alt+P', 'derive the partner'],
+      ['Alt+T', 'timing'],
+      ['Alt+F', 'fill turns and alignments'],
+      ['Alt+R', 'plain lines to read'],
+      ['Alt+1 to 4', 'fold a layer'],
+      ['Ctrl+M', 'the next finding']
+    ]
+  },
+  {
+    place: 'Routine desk, on the ribbon',
+    keys: [
+      ['← →', 'along the figures'],
+      ['Shift+← →', 'choose several'],
+      ['Alt+← →', 'move what is chosen'],
+      ['Enter or f', 'what can follow'],
+      ['c', 'take the corner before it'],
+      ['Ctrl+A', 'choose all'],
+      ['Ctrl+C X V D', 'copy, cut, paste, repeat'],
+      ['Delete', 'take out']
+    ]
+  },
+  { place: 'Song desk', keys: [['t', 'tap the tempo']] }
+];
