@@ -136,10 +136,20 @@
   >
   <span class="ml-auto flex flex-wrap gap-1">
     <Button kind="quiet" aria-pressed={reading} onclick={() => (reading = !reading)} title="Alt+R">Read</Button>
-    <Button onclick={() => onopen('type')} disabled={editor.locked} title="Alt+L">Type steps</Button>
-    <Button onclick={() => onopen('partner')} disabled={editor.locked} title="Alt+P">Partner</Button>
-    <Button onclick={() => onopen('timing')} disabled={editor.locked} title="Alt+T">Timing</Button>
-    <Button onclick={() => onopen('fill')} disabled={editor.locked} title="Alt+F">Fill</Button>
+    <Button onclick={() => onopen('type')} disabled={editor.locked} title="Type many steps as lines (Alt+L)"
+      >Type steps</Button
+    >
+    <Button onclick={() => onopen('partner')} disabled={editor.locked} title="Derive the partner's rows (Alt+P)"
+      >Partner</Button
+    >
+    <Button onclick={() => onopen('timing')} disabled={editor.locked} title="Another timing of the same steps (Alt+T)"
+      >Timing</Button
+    >
+    <Button
+      onclick={() => onopen('fill')}
+      disabled={editor.locked}
+      title="Alignments and turns that follow from others (Alt+F)">Fill gaps</Button
+    >
   </span>
 </div>
 {#if editor.locked}

@@ -63,7 +63,7 @@ function best(at: Laid, text: string, size: number, labels: Label[], feet: Laid[
       const place = away(at.x, at.y, radius, at.direction + (4.6 + turn) * side(at.foot));
       const hidden = labels.filter((label) => overlap(label, label.text, place, text, size)).length;
       const onFeet = feet.filter((foot) => onSole(foot, place, text, size)).length;
-      const cost = hidden * 100 + onFeet * 3 + radius * 10 + Math.abs(turn) * 0.1;
+      const cost = hidden * 100 + onFeet * 6 + radius * 10 + Math.abs(turn) * 0.1;
       if (cost < found.cost) found = { place, radius, cost };
     }
     if (found.cost < 3) break;

@@ -168,10 +168,10 @@
   {/each}
   {#if query && others.length > 0}
     <section class="mb-5" aria-label="In other dances">
-      <Button aria-expanded={everywhere} onclick={() => (everywhere = !everywhere)}
+      <Button aria-expanded={everywhere || count === 0} onclick={() => (everywhere = !everywhere)}
         >in other dances: {others.length}</Button
       >
-      {#if everywhere}
+      {#if everywhere || count === 0}
         <ul class="mt-2 border-t-2 border-ink">
           {#each others as figure (figure.id)}<FigureLine
               {figure}

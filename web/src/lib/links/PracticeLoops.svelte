@@ -14,6 +14,9 @@
   const settings = getSettings();
   const attempt = new Attempt();
   let making = $state(false);
+  /** How many of a sort are seen at first. */
+  const FEW = 5;
+  let every = $state({ returning: false, turning: false });
   const found = loaded(
     () => figure,
     async (figure) => {
@@ -69,12 +72,26 @@
     {#if one.keepsAlignments}
       <Button
         kind="quiet"
+        class="whitespace-nowrap"
         title="Begins a routine of {rounds} rounds of it"
         disabled={making}
         onclick={() => void routine(one, rounds)}>As a routine</Button
       >
     {/if}
   </li>
+{/snippet}
+
+{#snippet list(sort: 'returning' | 'turning', drills: Schemas['DrillView'][])}
+  <ul>
+    {#each every[sort] ? drills : drills.slice(0, FEW) as one, nth (nth)}
+      {@render drill(one, sort === 'turning' ? turns(one) : '')}
+    {:else}<li class="text-soft">No chain of up to four figures.</li>{/each}
+  </ul>
+  {#if drills.length > FEW}
+    <Button kind="quiet" aria-expanded={every[sort]} onclick={() => (every[sort] = !every[sort])}
+      >{every[sort] ? 'fewer' : `${drills.length - FEW} more`}</Button
+    >
+  {/if}
 {/snippet}
 
 <Failed why={found.failed || attempt.failed} />
@@ -85,18 +102,11 @@
       {drills.moving ? 'Back to the same alignment' : 'Back to the same direction'}
       <span class="font-normal text-soft">in one round</span>
     </h3>
-    <ul>
-      {#each drills.returning as one, nth (nth)}{@render drill(one, '')}
-      {:else}<li class="text-soft">No chain of up to four figures.</li>{/each}
-    </ul>
+    {@render list('returning', drills.returning)}
   </section>
   <section aria-label="Turning on">
     <h3 class="mt-2 font-semibold">Turning on <span class="font-normal text-soft">with every round</span></h3>
-    <ul>
-      {#each drills.turning as one, nth (nth)}{@render drill(one, turns(one))}{:else}<li class="text-soft">
-          No chain of up to four figures.
-        </li>{/each}
-    </ul>
+    {@render list('turning', drills.turning)}
   </section>
   {#if drills.moving}
     <section aria-label="Round the floor">

@@ -36,8 +36,8 @@
     { value: 'next', word: 'Join and next' },
     { value: 'figure', word: 'Figure' },
     { value: 'music', word: 'Music' },
-    { value: 'made', word: 'Made of' },
-    { value: 'blocked', word: 'Blocked' },
+    { value: 'made', word: 'What is in it' },
+    { value: 'blocked', word: 'If blocked' },
     { value: 'versions', word: 'Versions' }
   ];
   let tab = $state('next');

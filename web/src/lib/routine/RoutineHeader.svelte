@@ -37,7 +37,7 @@
         <dt class="text-xs text-soft">joins</dt>
         <dd class={['leading-6', work.brokenJoins ? 'font-semibold text-broken' : 'text-sound']}>
           {work.brokenJoins ? `${work.brokenJoins} not possible` : 'all hold'}{work.canRepeat && !work.brokenJoins
-            ? ', repeats'
+            ? ', can be danced again'
             : ''}
         </dd>
       </div>

@@ -96,6 +96,15 @@ export class RoutineEditor {
     if (this.span.from >= 0) this.#apply(edits.repeat(this.routine.figures, this.span));
   }
 
+  /** Puts the selected figures once more behind themselves, to the other side; says which of them has none. */
+  otherSide() {
+    const { from, to } = this.span;
+    if (from < 0) return;
+    const one = (this.#work?.blocks ?? []).slice(from, to + 1).find((block) => !block.alternates);
+    if (one) this.editor.say(`${one.name} does not alternate sides, so it has no other side to begin on.`);
+    else this.#apply(edits.otherSide(this.routine.figures, this.span));
+  }
+
   /** Puts others in the place of the selected figures. */
   replace(span: edits.Span, others: Placed[]) {
     if (others.length === 0) this.remove(span);

@@ -18,6 +18,17 @@ describe('editing a routine', () => {
     expect(edits.cut(routine, { from: 0, to: 3 }).span).toEqual({ from: -1, to: -1 });
   });
 
+  it('repeats what is selected to the other side, and back to the first', () => {
+    const figures = [{ figure: 'a', times: 2 }, { figure: 'b' }];
+    const once = edits.otherSide(figures, { from: 0, to: 1 });
+    expect(once.figures.slice(2)).toEqual([
+      { figure: 'a', times: 2, otherFoot: true },
+      { figure: 'b', otherFoot: true }
+    ]);
+    expect(once.span).toEqual({ from: 2, to: 3 });
+    expect(edits.otherSide(once.figures, once.span).figures.slice(4)).toEqual(figures);
+  });
+
   it('repeats what is selected straight after it', () => {
     const { figures, span } = edits.repeat(routine, { from: 1, to: 2 });
     expect(names(figures)).toBe('abcbcd');

@@ -44,6 +44,15 @@ export function repeat(figures: Placed[], span: Span): Edited {
   return put(figures, span.to + 1, figures.slice(span.from, span.to + 1));
 }
 
+/** The same again straight after, begun on the other foot and to the other side. */
+export function otherSide(figures: Placed[], span: Span): Edited {
+  const again = figures.slice(span.from, span.to + 1).map((placed) => {
+    const { otherFoot, ...rest } = placed;
+    return otherFoot ? rest : { ...rest, otherFoot: true };
+  });
+  return put(figures, span.to + 1, again);
+}
+
 /** Other figures in the same place; a corner before the first stays where it is. */
 export function replace(figures: Placed[], span: Span, others: Placed[]): Edited {
   const corner = figures[span.from]?.corner ?? false;

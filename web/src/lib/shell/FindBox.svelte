@@ -25,6 +25,15 @@
   const here = $derived((found.current ?? []).filter((f) => f.dance === settings.dance));
   const elsewhere = $derived((found.current ?? []).length - here.length);
   const offers = $derived<FigureSummary[]>(open && typed.trim() !== '' ? here.slice(0, OFFERED) : []);
+  /** What is found beyond what is offered. */
+  const summary = $derived(
+    [
+      here.length === 0 ? 'none in this dance' : here.length > OFFERED ? `${here.length} in this dance` : '',
+      elsewhere > 0 ? `in other dances: ${elsewhere}` : ''
+    ]
+      .filter(Boolean)
+      .join('; ') || 'show in the list'
+  );
   const all = $derived(`/figures?q=${encodeURIComponent(typed.trim())}`);
 
   function type(text: string) {
@@ -137,8 +146,7 @@
           typed = '';
         }}
       >
-        {here.length === 0 ? 'None in this dance' : here.length > OFFERED ? `${here.length} in this dance` : ''}
-        {elsewhere > 0 ? `in other dances: ${elsewhere}` : here.length > OFFERED ? '' : 'in the list'}
+        {summary}
       </a>
     {/if}
   </div>

@@ -46,6 +46,7 @@ export const KEYS: readonly KeyGroup[] = [
       ['Shift+← →', 'choose several'],
       ['Alt+← →', 'move what is chosen'],
       ['Enter or f', 'what can follow'],
+      ['o', 'the same to the other side'],
       ['c', 'take the corner before it'],
       ['Ctrl+A', 'choose all'],
       ['Ctrl+C X V D', 'copy, cut, paste, repeat'],

@@ -11,6 +11,7 @@
   import { follow, giveUp } from './job';
   import { told } from './plan-words';
   import FigureChips from './FigureChips.svelte';
+  import FigureLimits from './FigureLimits.svelte';
   import ProposalStrip from './ProposalStrip.svelte';
 
   const editor = getRoutineEditor();
@@ -30,6 +31,7 @@
   let long = $state(0);
   let short = $state(0);
   let eachAtMost = $state(2);
+  let wanted = $state(4);
   let limits = $state<Record<string, number>>({});
   let weights = $state({ customary: 3, highlight: 5, variety: 4, travel: 1, sides: 1 });
   const WEIGHTS = [
@@ -43,7 +45,6 @@
   let failed = $state('');
   let job = $state.raw<Schemas['JobView'] | null>(null);
   let watching = new AbortController();
-  const named = $derived(new Map(figures.map((figure) => [figure.id, figure.name])));
   const working = $derived(view?.state === 'waiting' || view?.state === 'working');
 
   async function show() {
@@ -90,7 +91,7 @@
             highlights,
             weights,
             ...(round && { course: { sides: [long, short], tolerance: 2 } }),
-            wanted: 4
+            wanted
           }
         })
       );
@@ -120,6 +121,7 @@
     open = false;
   }
 
+  const question = 'mb-1 w-full border-b border-line font-semibold';
   const field = 'rounded-xs border border-line bg-raised px-1.5 py-1 text-sm';
 </script>
 
@@ -130,9 +132,10 @@
       event.preventDefault();
       void compose();
     }}
-    class="flex flex-col gap-3 text-sm"
+    class="grid gap-x-8 gap-y-3 text-sm lg:grid-cols-2"
   >
-    <div class="flex flex-wrap items-end gap-x-4 gap-y-2">
+    <fieldset class="flex flex-wrap items-end gap-x-4 gap-y-2">
+      <legend class={question}>How long, and from where to where?</legend>
       <label
         >Bars
         <input data-autofocus type="number" min="1" max="128" bind:value={bars} class={[field, 'w-20']} /></label
@@ -152,6 +155,10 @@
           {#each figures as figure (figure.id)}<option value={figure.id}>{figure.name}</option>{/each}
         </select></label
       >
+      <label class="flex items-center gap-1"><input type="checkbox" bind:checked={closes} /> can be danced again</label>
+    </fieldset>
+    <fieldset class="flex flex-wrap items-end gap-x-4 gap-y-2">
+      <legend class={question}>What may be in it, and how often?</legend>
       <label
         >up to level
         <select bind:value={upTo} class={field}>
@@ -159,9 +166,19 @@
           {#each levels as level, nth (nth)}<option>{level.name}</option>{/each}
         </select></label
       >
-      <label class="flex items-center gap-1"><input type="checkbox" bind:checked={closes} /> can be danced again</label>
-    </div>
-    <div class="flex flex-wrap items-center gap-2">
+      <label
+        >each figure at most <input
+          type="number"
+          min="0"
+          max="16"
+          bind:value={eachAtMost}
+          class={[field, 'w-14 text-right']}
+        /> times (0: as often as fits);</label
+      >
+      <FigureLimits {figures} bind:limits />
+    </fieldset>
+    <fieldset class="flex flex-wrap items-center gap-2">
+      <legend class={question}>What must be in it, and what is to be seen?</legend>
       <FigureChips
         label="must have"
         prompt="add a figure"
@@ -170,8 +187,6 @@
         bind:chosen={required}
         most={8}
       />
-    </div>
-    <div class="flex flex-wrap items-center gap-2">
       <FigureChips
         label="highlight"
         prompt="begin a phrase with"
@@ -179,9 +194,10 @@
         {figures}
         bind:chosen={highlights}
       />
-      <label class="ml-auto flex items-center gap-1"
-        ><input type="checkbox" bind:checked={round} /> along the floor:</label
-      >
+    </fieldset>
+    <fieldset class="flex flex-wrap items-center gap-2">
+      <legend class={question}>Where on the floor?</legend>
+      <label class="flex items-center gap-1"><input type="checkbox" bind:checked={round} /> round a corner:</label>
       <label
         ><input
           type="number"
@@ -204,59 +220,10 @@
           class={[field, 'w-16 text-right']}
         /> m of the short</label
       >
-    </div>
-    <div class="flex flex-wrap items-center gap-2">
-      <label
-        >each figure at most <input
-          type="number"
-          min="0"
-          max="16"
-          bind:value={eachAtMost}
-          class={[field, 'w-14 text-right']}
-        /> times (0: as often as fits);</label
-      >
-      <label
-        >not too often
-        <select
-          value=""
-          disabled={Object.keys(limits).length >= 5}
-          onchange={(event) => {
-            limits = { ...limits, [event.currentTarget.value]: 1 };
-            event.currentTarget.value = '';
-          }}
-          class={field}
-        >
-          <option value="">limit a figure</option>
-          {#each figures.filter((figure) => !(figure.id in limits)) as figure (figure.id)}<option value={figure.id}
-              >{figure.name}</option
-            >{/each}
-        </select></label
-      >
-      {#each Object.entries(limits) as [id, most] (id)}
-        <span class="flex items-center gap-1 border border-line px-1"
-          ><label
-            >{named.get(id)} at most
-            <input
-              type="number"
-              min="0"
-              max="16"
-              value={most}
-              onchange={(event) => (limits = { ...limits, [id]: Number(event.currentTarget.value) })}
-              class="w-10 border-b border-strong bg-transparent text-right"
-            /></label
-          >
-          <button
-            type="button"
-            aria-label="{named.get(id)}: as often as fits"
-            onclick={() => (limits = Object.fromEntries(Object.entries(limits).filter(([other]) => other !== id)))}
-            >×</button
-          ></span
-        >
-      {/each}
-    </div>
-    <div class="flex flex-wrap items-end gap-x-4 gap-y-2">
+    </fieldset>
+    <div class="flex flex-wrap items-end gap-x-4 gap-y-2 lg:col-span-2">
       <fieldset class="flex flex-wrap items-center gap-x-3">
-        <legend class="float-left mr-2 text-soft">Worth, 0 to 10</legend>
+        <legend class={question}>What is worth more, 0 to 10?</legend>
         {#each WEIGHTS as [key, word] (key)}
           <label class="text-soft"
             >{word}
@@ -270,7 +237,12 @@
           >
         {/each}
       </fieldset>
-      <span class="ml-auto flex gap-2">
+      <label
+        >how many proposals
+        <input type="number" min="1" max="10" bind:value={wanted} class={[field, 'w-14 text-right']} /></label
+      >
+      <span class="ml-auto flex items-center gap-2">
+        {#if failed}<span role="alert" class="max-w-96 text-broken">{failed}</span>{/if}
         {#if working}<Button
             onclick={() => view && void giveUp(view.id).catch((error: unknown) => (failed = words(error)))}
             >Give up</Button
@@ -280,8 +252,7 @@
     </div>
   </form>
   <div aria-live="polite" class="mt-3">
-    {#if failed}<p role="alert" class="text-broken">{failed}</p>
-    {:else if working}
+    {#if working}
       <p class="text-soft">
         {#if job?.state === 'waiting'}Waiting: {job.ahead === 1
             ? 'one other work comes'

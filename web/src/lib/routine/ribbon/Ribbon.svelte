@@ -76,6 +76,9 @@
     } else if (event.key === 'Delete' || event.key === 'Backspace') {
       editor.remove(editor.span);
       focusBlock(editor.selected);
+    } else if (event.key === 'o') {
+      editor.otherSide();
+      focusBlock(editor.selected, true);
     } else if (event.key === 'c') {
       editor.toggleCorner(index);
     } else if (event.key === 'Enter' || event.key === 'f') {
@@ -153,6 +156,11 @@
         onclick={() => editor.paste()}>Paste</Button
       >
       <Button class="px-1.5 py-0 text-xs" title="Ctrl+D" onclick={() => editor.repeat()}>Repeat</Button>
+      <Button
+        class="px-1.5 py-0 text-xs"
+        title="The selected figures once more, begun on the other foot and to the other side (o)"
+        onclick={() => editor.otherSide()}>Other side</Button
+      >
     </span>
     <span class="flex items-center gap-1" role="group" aria-label="Zoom">
       <Button class="px-1.5 py-0 text-xs" aria-label="Narrower bars" disabled={zoom === 0} onclick={() => zoom--}

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.databind.JsonNode;
 import fluidframe.core.chart.Chart;
 import fluidframe.core.chart.Ending;
+import fluidframe.core.chart.FigureUse;
 import fluidframe.core.chart.Option;
 import fluidframe.core.chart.RepeatGroup;
 import fluidframe.core.chart.Repetition;
@@ -35,7 +36,7 @@ import org.springframework.lang.Nullable;
 /**
  * A figure or free element in its place, with the bar and the beat of it on which it begins, from 1; the side of the floor
  * after it, and metres danced along it and left of it.
- * {@code stretches} are the steps that may be repeated. {@code missing} says why what stands here
+ * {@code stretches} are the steps that may be repeated, {@code alternates} whether it has another side. {@code missing} says why what stands here
  * cannot be danced.
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -57,6 +58,7 @@ record BlockView(
         double along,
         double left,
         List<StretchView> stretches,
+        boolean alternates,
         List<UseView> uses,
         List<SplitView> splits,
         List<TimingView> timings,
@@ -158,6 +160,7 @@ record BlockView(
                 0,
                 side.left(),
                 List.of(),
+                false,
                 List.of(),
                 List.of(),
                 List.of(),
@@ -190,6 +193,7 @@ record BlockView(
                 Math.round(side.along() * 10) / 10.0,
                 Math.round(side.left() * 10) / 10.0,
                 stretches(danced),
+                alternates(danced),
                 uses(work, danced),
                 Split.of(danced, work.takesCorner(index)).stream()
                         .map(SplitView::of)
@@ -237,6 +241,14 @@ record BlockView(
             stretches.add(new StretchView(group.from() + "-" + group.to(), most.get(i)));
         }
         return stretches;
+    }
+
+    /** Whether it can be begun on the other foot and to the other side. */
+    private static boolean alternates(Danceable danced) {
+        FigureUse use = danced.use();
+        return use.variant().isEmpty()
+                && use.part().isEmpty()
+                && danced.figure().repeats().stream().limit(1).anyMatch(RepeatGroup::mirrored);
     }
 
     private static List<UseView> uses(RoutineWork work, Danceable danced) {

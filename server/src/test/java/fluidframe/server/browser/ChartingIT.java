@@ -120,7 +120,7 @@ class ChartingIT extends BrowserTest {
         go("/figures/waltz.natural-turn");
         cell("Man 3 alignment").fill("");
         cell("Man 3 alignment").press("Tab");
-        button("Fill").click();
+        button("Fill gaps").click();
         assertThat(page.getByText("Man 3, alignment: backing LOD")).isVisible();
         button("Fill chosen cells").click();
         assertThat(cell("Man 3 alignment")).hasValue("backing LOD");

@@ -103,6 +103,23 @@ class RoutineToolsIT extends BrowserTest {
     }
 
     @Test
+    void dancesADrillOnceMoreToTheOtherSideInOneAction() {
+        open("Cha-Cha-Cha", "Finals, cha-cha-cha");
+        int before = figures().count();
+        figures().filter(new Locator.FilterOptions().setHasText("New York")).click();
+        page.keyboard().press("o");
+        assertThat(figures()).hasCount(before + 1);
+        assertThat(figures().filter(new Locator.FilterOptions().setHasText("other foot first")))
+                .containsText("New York");
+        button("Undo").click();
+        assertThat(figures()).hasCount(before);
+        figures().filter(new Locator.FilterOptions().setHasText("Fan")).first().click();
+        button("Other side").click();
+        assertThat(page.getByText("does not alternate sides")).isVisible();
+        assertThat(figures()).hasCount(before);
+    }
+
+    @Test
     void goesRoundTheFloorStepsThroughItAndKnowsAWayOut() {
         open("Quickstep", "Long floor, quickstep");
         button("The whole circuit").click();
@@ -110,10 +127,10 @@ class RoutineToolsIT extends BrowserTest {
         button("Once through").click();
         for (int i = 0; i < 3; i++) button("Step on").click();
         assertThat(page.getByLabel("Step through it")).hasAttribute("aria-valuetext", Pattern.compile("bar 1,.*"));
-        tab("Blocked");
+        tab("If blocked");
         assertThat(region("When blocked").getByRole(AriaRole.LISTITEM)).hasCount(12);
         assertThat(region("When blocked")).containsText("→");
-        tab("Made of");
+        tab("What is in it");
         assertThat(region("What it is made of")).containsText("Bronze");
     }
 
