@@ -156,7 +156,7 @@
               ><input
                 type="checkbox"
                 class="mt-1"
-                checked={option.danced}
+                checked={(placed.options ?? []).includes(option.id)}
                 onchange={() => toggle(option.id)}
               />{option.name}</label
             >

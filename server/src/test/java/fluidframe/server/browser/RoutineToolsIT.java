@@ -105,12 +105,13 @@ class RoutineToolsIT extends BrowserTest {
     @Test
     void dancesADrillOnceMoreToTheOtherSideInOneAction() {
         open("Cha-Cha-Cha", "Finals, cha-cha-cha");
+        assertThat(figures().first()).isVisible();
         int before = figures().count();
         figures().filter(new Locator.FilterOptions().setHasText("New York")).click();
         page.keyboard().press("o");
         assertThat(figures()).hasCount(before + 1);
-        assertThat(figures().filter(new Locator.FilterOptions().setHasText("other foot first")))
-                .containsText("New York");
+        assertThat(figures().filter(new Locator.FilterOptions().setHasText("New York")))
+                .hasCount(2);
         button("Undo").click();
         assertThat(figures()).hasCount(before);
         figures().filter(new Locator.FilterOptions().setHasText("Fan")).first().click();

@@ -72,8 +72,9 @@ class SongsAndEventsIT extends BrowserTest {
         region("Around the figure")
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Practice loops through it"))
                 .click();
-        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Practice loops")))
-                .containsText("Natural Turn");
+        assertThat(region("Turning on")).containsText("Natural Turn 1-3 → Open Impetus → Chasse from Promenade");
+        assertThat(region("Turning on")).containsText("each round turns 1/4 L; 4 rounds come back");
+        assertThat(region("Round the floor")).containsText("Natural Turn");
         page.getByLabel("comes").selectOption("Natural Turn");
         assertThat(pair.getByRole(AriaRole.STATUS)).containsText("Possible if");
         pair.getByRole(
