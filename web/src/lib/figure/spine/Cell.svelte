@@ -58,7 +58,7 @@
   }
 </script>
 
-<span class="relative inline-block max-w-full">
+<span class={['relative inline-block', column === 'place' && 'max-w-full']}>
   <input
     title={value.length > 24 ? value : undefined}
     {value}
@@ -77,6 +77,7 @@
     class={[
       'cell rounded-xs border border-transparent bg-transparent px-0.5 leading-5 placeholder:text-strong/60 hover:border-line focus:border-accent focus:bg-raised focus:outline-none',
       big ? 'font-semibold' : 'text-[0.86rem]',
+      column === 'place' && 'fits',
       problem && 'underline decoration-broken decoration-wavy'
     ]}
     oninput={(event) => {
@@ -127,6 +128,11 @@
   .cell {
     field-sizing: content;
     min-width: 1.4rem;
+    max-width: 19rem;
+  }
+
+  /* Long placements end before the menu of the row; the whole text is in the title. */
+  .fits {
     max-width: min(19rem, 100%);
     text-overflow: ellipsis;
   }
