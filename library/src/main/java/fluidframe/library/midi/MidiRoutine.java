@@ -1,6 +1,7 @@
 package fluidframe.library.midi;
 
 import fluidframe.core.count.Beats;
+import fluidframe.core.count.CountLanguage;
 import fluidframe.core.count.Rhythm;
 import fluidframe.core.couple.Role;
 import fluidframe.core.music.Song;
@@ -11,6 +12,7 @@ import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import javax.sound.midi.InvalidMidiDataException;
 import javax.sound.midi.MetaMessage;
@@ -22,7 +24,7 @@ import javax.sound.midi.Track;
 
 /**
  * Writes a routine as a standard MIDI file to practise with: a click on every beat, a marker where each figure begins and the
- * man's counts as lyrics.
+ * man's counts (of a solo those of who dances) as lyrics, in the coach's own words where a figure has them.
  */
 public final class MidiRoutine {
     private static final int TICKS = 480;
@@ -96,9 +98,12 @@ public final class MidiRoutine {
 
     private void counts(Block block) throws InvalidMidiDataException {
         Beats at = block.start();
-        Rhythm counts = block.danced().chart().rhythm(Role.MAN);
+        Role leader = block.danced().leader();
+        Rhythm counts = block.danced().chart().rhythm(leader);
+        List<String> own = block.danced().chart().said(leader, CountLanguage.OWN);
         for (int i = 0; i < counts.size(); i++) {
-            text(LYRIC, tick(at), counts.count(i).text(beatsPerBar));
+            String word = own.isEmpty() ? counts.count(i).text(beatsPerBar) : own.get(i);
+            if (!word.isEmpty()) text(LYRIC, tick(at), word);
             at = at.plus(counts.beats(i));
         }
     }

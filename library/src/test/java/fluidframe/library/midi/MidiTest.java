@@ -4,7 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.Column;
 import fluidframe.core.chart.FigureUse;
+import fluidframe.core.chart.Step;
 import fluidframe.core.count.Dance;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.music.Song;
@@ -168,5 +171,30 @@ class MidiTest {
                         .get(0)
                         .barsPerMinute())
                 .isCloseTo(30, within(0.01));
+    }
+
+    @Test
+    void saysTheCoachsOwnWordsWhereAFigureHasThem() throws Exception {
+        Chart change = ShippedLibrary.load().stream()
+                .filter(chart -> chart.id().equals("waltz.closed-change-right"))
+                .findFirst()
+                .orElseThrow();
+        List<Step> said = new ArrayList<>(change.man());
+        said.set(0, said.get(0).draft().set(Column.SAY, "down").step());
+        said.set(1, said.get(1).draft().set(Column.SAY, "-").step());
+        RoutineWork work = RoutineWork.of(
+                Dance.WALTZ,
+                List.of(new PlacedFigure(change.id(), FigureUse.WHOLE, false)),
+                Repertoire.of(List.of(change.withRows(said, change.lady()))));
+        Track only = MidiSystem.getSequence(
+                        new ByteArrayInputStream(MidiRoutine.write("Own words", work, 30, Optional.empty(), 1)))
+                .getTracks()[0];
+        List<String> lyrics = new ArrayList<>();
+        for (int i = 0; i < only.size(); i++) {
+            if (only.get(i).getMessage() instanceof MetaMessage meta && meta.getType() == 0x05) {
+                lyrics.add(only.get(i).getTick() / 480 + " " + new String(meta.getData(), StandardCharsets.UTF_8));
+            }
+        }
+        assertThat(lyrics).containsExactly("0 down", "2 3");
     }
 }
