@@ -36,8 +36,12 @@
     aria-label="Mark {figure.name} for comparing"
     class="mr-2 opacity-60 checked:opacity-100 hover:opacity-100 focus:opacity-100"
   />
-  <a data-stop href="/figures/{figure.id}" class="flex min-w-0 grow items-center gap-3 py-1 hover:bg-sheet">
-    <span class="w-72 shrink-0">
+  <a
+    data-stop
+    href="/figures/{figure.id}"
+    class="flex min-w-0 grow flex-wrap items-center gap-x-3 gap-y-1 py-1 hover:bg-sheet md:flex-nowrap"
+  >
+    <span class="w-full min-w-0 md:w-72 md:shrink-0">
       <span class="font-display text-lg leading-tight font-semibold">{figure.name}</span>
       {#if figure.own}<span class="ml-2 rounded-xs bg-tint px-1.5 text-xs text-accent"
           >{figure.shipped ? 'your copy' : 'your figure'}</span
@@ -62,7 +66,9 @@
     <span class="line-clamp-2 hidden min-w-0 grow text-sm leading-snug text-soft lg:block"
       >{settings.tell(figure.summary, figure.own)}</span
     >
-    <span class="ml-auto grid w-[28rem] shrink-0 grid-cols-[1fr_1fr_6rem] items-center gap-3 text-sm text-soft">
+    <span
+      class="grid w-full grid-cols-[1fr_1fr_5rem] items-center gap-2 text-sm text-soft md:ml-auto md:w-[28rem] md:shrink-0 md:grid-cols-[1fr_1fr_6rem] md:gap-3"
+    >
       {@render ending(figure.start, 'starts')}
       {@render ending(figure.finish, 'finishes')}
       <span class="text-right leading-tight"

@@ -153,7 +153,7 @@
     <section class="mb-5" aria-label={group.level}>
       <div class="flex items-baseline gap-3 border-b-2 border-ink">
         <h2 class="text-lg">{group.level}</h2>
-        <span class="ml-auto grid w-[28rem] shrink-0 grid-cols-[1fr_1fr_6rem] gap-3 text-xs text-soft"
+        <span class="ml-auto hidden w-[28rem] shrink-0 grid-cols-[1fr_1fr_6rem] gap-3 text-xs text-soft md:grid"
           ><span>starts</span><span>finishes</span><span class="text-right">length, turn</span></span
         >
       </div>
