@@ -36,8 +36,8 @@ import org.springframework.lang.Nullable;
 /**
  * A figure or free element in its place, with the bar and the beat of it on which it begins, from 1; the side of the floor
  * after it, and metres danced along it and left of it.
- * {@code stretches} are the steps that may be repeated, {@code alternates} whether it has another side. {@code missing} says why what stands here
- * cannot be danced.
+ * {@code stretches} are the steps that may be repeated, {@code alternates} whether it has another side. {@code missing}
+ * says why what stands here cannot be danced.
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 record BlockView(
