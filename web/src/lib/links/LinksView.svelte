@@ -32,7 +32,7 @@
     upTo ? new Set(levels.slice(0, levels.findIndex((l) => l.name === upTo) + 1).flatMap((l) => l.figures)) : null
   );
   const layout = $derived(map ? layOut(map, (id) => listed === null || listed.has(id)) : null);
-  const whole = (key: string) => key.replace(/[~@].*/, '');
+  const whole = (key: string) => key.replace(/[~@*^].*/, '');
   const ordered = $derived(map ? Object.entries(map.names).sort((a, b) => a[1].localeCompare(b[1])) : []);
 
   function pick(first: string, second: string) {

@@ -100,7 +100,15 @@ export class RoutineEditor {
   otherSide() {
     const { from, to } = this.span;
     if (from < 0) return;
-    const one = (this.#work?.blocks ?? []).slice(from, to + 1).find((block) => !block.alternates);
+    const blocks = this.#work?.blocks ?? [];
+    const known = (block: Schemas['BlockView'], i: number) =>
+      block.figure === undefined || block.figure === this.routine.figures[i]?.figure;
+    const stale = blocks.length !== this.routine.figures.length || !blocks.every(known);
+    if (stale) {
+      this.editor.say('Not worked out yet: once more in a moment.');
+      return;
+    }
+    const one = blocks.slice(from, to + 1).find((block) => !block.alternates);
     if (one) this.editor.say(`${one.name} does not alternate sides, so it has no other side to begin on.`);
     else this.#apply(edits.otherSide(this.routine.figures, this.span));
   }

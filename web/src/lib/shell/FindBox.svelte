@@ -37,10 +37,12 @@
   const all = $derived(`/figures?q=${encodeURIComponent(typed.trim())}`);
 
   function type(text: string) {
-    typed = text;
     picked = -1;
     open = true;
-    if (!inList) return;
+    if (!inList) {
+      typed = text;
+      return;
+    }
     const to = text === '' ? '/figures' : `/figures?q=${encodeURIComponent(text)}`;
     void goto(to, { replaceState: true, keepFocus: true, noScroll: true });
   }
@@ -115,8 +117,9 @@
     ]}
   />
   <div
-    hidden={inList || !open || typed.trim() === '' || (found.current === undefined && !found.failed)}
-    class="absolute top-full right-0 z-40 mt-0.5 w-80 rounded-xs border border-strong bg-raised py-1 text-sm shadow-lg"
+    hidden={!attempt.failed &&
+      (inList || !open || typed.trim() === '' || (found.current === undefined && !found.failed))}
+    class="absolute top-full -right-16 z-40 mt-0.5 w-72 rounded-xs border border-strong bg-raised py-1 text-sm shadow-lg sm:right-0 sm:w-80"
   >
     <ul id="found-{id}" role="listbox" aria-label="Found">
       {#each offers as figure, i (figure.id)}

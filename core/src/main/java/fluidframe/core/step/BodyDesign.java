@@ -76,10 +76,8 @@ public record BodyDesign(List<Phase> phases) {
 
     /** Reads phases with commas between, or {@code "none"}; the inverse of {@link #toString()}. */
     public static BodyDesign parse(String text) {
-        String words = text.trim().replaceAll("\\s+", " ");
-        if (words.isEmpty() || words.equals("none") || words.equals("-")) return NONE;
         List<Phase> phases = new ArrayList<>();
-        for (String clause : words.split("\\s*,\\s*")) {
+        for (String clause : clauses(text)) {
             Matcher matcher = PHASE.matcher(clause);
             if (!matcher.matches()) {
                 throw new IllegalArgumentException(
@@ -95,6 +93,13 @@ public record BodyDesign(List<Phase> phases) {
                     Optional.ofNullable(matcher.group(4)).orElse("").toLowerCase(Locale.ROOT)));
         }
         return new BodyDesign(phases);
+    }
+
+    /** The clauses of a cell, between its commas; none for a blank one and for {@code "none"}. */
+    static List<String> clauses(String text) {
+        String words = text.trim().replaceAll("\\s+", " ");
+        boolean none = words.isEmpty() || words.equals("none") || words.equals("-");
+        return none ? List.of() : List.of(words.split("\\s*,\\s*"));
     }
 
     public boolean isNone() {

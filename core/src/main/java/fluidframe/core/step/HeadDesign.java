@@ -82,10 +82,8 @@ public record HeadDesign(List<Phase> phases) {
 
     /** Reads looks with commas between, or {@code "none"}; the inverse of {@link #toString()}. */
     public static HeadDesign parse(String text) {
-        String words = text.trim().replaceAll("\\s+", " ");
-        if (words.isEmpty() || words.equals("none") || words.equals("-")) return NONE;
         List<Phase> phases = new ArrayList<>();
-        for (String clause : words.split("\\s*,\\s*")) {
+        for (String clause : BodyDesign.clauses(text)) {
             Matcher matcher = PHASE.matcher(clause);
             if (!matcher.matches()) {
                 throw new IllegalArgumentException(

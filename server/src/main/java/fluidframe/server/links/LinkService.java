@@ -179,7 +179,7 @@ class LinkService {
     }
 
     private Danceable find(String key) {
-        String id = key.replaceAll("[~@].*", "");
+        String id = key.replaceAll("[~@*^].*", "");
         return shelf.repertoire().usesOf(id).stream()
                 .filter(danced -> LinkViews.key(danced).equals(key))
                 .findFirst()

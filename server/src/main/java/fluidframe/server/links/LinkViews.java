@@ -18,6 +18,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.springframework.lang.Nullable;
 
 /** Links as they are sent: verdicts are yes, yes-if or no. */
@@ -146,10 +147,12 @@ final class LinkViews {
         return link.verdict().name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
-    /** Names one way of dancing a figure: its id, then its variant and part if it has any. */
+    /** Names one way of dancing a figure, each by another key: its id, then variant, part, repeats and other foot, if any. */
     static String key(Danceable danced) {
         return danced.figure().id()
                 + danced.use().variant().map(v -> "~" + v).orElse("")
-                + danced.use().part().map(p -> "@" + p).orElse("");
+                + danced.use().part().map(p -> "@" + p).orElse("")
+                + danced.use().times().stream().map(often -> "*" + often).collect(Collectors.joining())
+                + (danced.use().otherFoot() ? "^" : "");
     }
 }

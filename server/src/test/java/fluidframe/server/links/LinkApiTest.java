@@ -8,6 +8,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import fluidframe.server.ApiCalls;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class LinkApiTest extends ApiCalls {
@@ -84,6 +85,21 @@ class LinkApiTest extends ApiCalls {
             }
             JsonNode work = call(200, post("/api/routines/work"), routine);
             assertThat(work.get("brokenJoins").asInt()).as(loop.toString()).isZero();
+        }
+    }
+
+    @Test
+    void namesEveryWayOfDancingAFigureByAKeyOfItsOwn() throws Exception {
+        for (String figure : List.of("rumba.new-york", "jive.walks", "waltz.natural-turn")) {
+            JsonNode ways = call(200, get("/api/links/around").param("figure", figure), null)
+                    .get("ways");
+            List<String> keys = ways.findValuesAsText("key");
+            assertThat(keys).as(figure).doesNotHaveDuplicates().first().isEqualTo(figure);
+            for (int i = 0; i < ways.size(); i++) {
+                JsonNode way = call(200, get("/api/links/around").param("figure", keys.get(i)), null)
+                        .get("way");
+                assertThat(way.get("name")).isEqualTo(ways.get(i).get("name"));
+            }
         }
     }
 }
