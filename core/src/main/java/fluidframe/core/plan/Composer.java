@@ -5,6 +5,9 @@ import fluidframe.core.link.Repertoire;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.concurrent.CancellationException;
 
 /**
@@ -12,6 +15,9 @@ import java.util.concurrent.CancellationException;
  * with bars times links times what has to be counted on the way. The same plan always has the same answer.
  */
 public final class Composer {
+    /** The share of the work after which the best are found and the routines still to be counted. */
+    private static final double FOUND = 0.6;
+
     private final PlanGraph graph;
     private final Drills drills;
 
@@ -52,22 +58,58 @@ public final class Composer {
      * @throws IllegalArgumentException if the plan names a figure that the dance has not, or counts more than can be kept
      */
     public Composition compose(Plan plan, Watch watch) {
-        PlanSearch search = new PlanSearch(graph, plan, watch);
-        BigInteger count = search.count();
-        if (count.signum() > 0) return new Composition(search.best(), count, List.of());
-        return new Composition(List.of(), count, contradiction(plan, watch));
+        return compose(plan, 0, watch).composition();
     }
 
     /**
      * The same with no figure danced more often than so many times, but where the plan itself says otherwise of one.
      *
-     * @param eachAtMost 1 or more
+     * @param eachAtMost 0 for as often as fits
      */
     public Variety compose(Plan plan, int eachAtMost, Watch watch) {
-        if (eachAtMost < 1) {
-            throw new IllegalArgumentException("Every figure must be allowed once or more, but was " + eachAtMost);
+        if (eachAtMost < 0) {
+            throw new IllegalArgumentException("Every figure must be allowed 0 times or more, but was " + eachAtMost);
         }
-        return Variety.of(this, plan, eachAtMost, watch);
+        if (plan.ground().isPresent()) return onGround(plan, eachAtMost, watch);
+        Refinement refinement = new Refinement(graph, plan, eachAtMost);
+        List<Composition.Proposal> best = refinement.apart(watch.between(0, FOUND)).stream()
+                .map(found -> found.proposal(Optional.empty()))
+                .toList();
+        Plan limited = refinement.limited();
+        BigInteger count = new PlanSearch(graph, limited, watch.between(FOUND, 1)).count();
+        List<Condition> against = best.isEmpty() ? contradiction(limited, watch) : List.of();
+        return new Variety(
+                new Composition(best, count, against, OptionalInt.empty()), refinement.added(), refinement.kept());
+    }
+
+    /** Where nothing is found, what contradicts itself without the floor is said, or that the floor is what cannot be kept. */
+    private Variety onGround(Plan plan, int eachAtMost, Watch watch) {
+        if (!graph.dance().isMoving()) {
+            throw new IllegalArgumentException(
+                    graph.dance() + " stays where it begins: it needs no way round the floor");
+        }
+        PlanSearch search = new PlanSearch(graph, plan.on(Optional.empty()).wanting(1), watch);
+        GroundTask task = new GroundTask(graph, plan, eachAtMost, search.usable(), search.starts());
+        Composition found = new GroundComposer(task, watch).compose(bestAnywhere(plan, eachAtMost, watch));
+        if (!found.best().isEmpty()) return new Variety(found, Map.of(), true);
+        Plan anywhere = plan.on(Optional.empty());
+        if (new PlanSearch(graph, anywhere, watch::isGivenUp).count().signum() == 0) {
+            Composition none =
+                    new Composition(List.of(), BigInteger.ZERO, contradiction(anywhere, watch), OptionalInt.empty());
+            return new Variety(none, Map.of(), true);
+        }
+        List<Condition> floor =
+                new ArrayList<>(List.of(new Condition.StaysOn(plan.ground().orElseThrow())));
+        if (plan.closes()) floor.add(new Condition.Closes());
+        floor.add(new Condition.Lasts(plan.bars()));
+        return new Variety(new Composition(List.of(), BigInteger.ZERO, floor, found.bound()), Map.of(), true);
+    }
+
+    /** The best without a floor: if it happens to stay on it, nothing on it is better. */
+    private List<Found> bestAnywhere(Plan plan, int eachAtMost, Watch watch) {
+        if (plan.closes()) return List.of();
+        Refinement refinement = new Refinement(graph, plan.on(Optional.empty()).wanting(1), eachAtMost);
+        return refinement.best(new int[graph.figures().size()], watch::isGivenUp);
     }
 
     /** Takes conditions away one by one as long as nothing is possible; what cannot be taken away contradicts itself. */

@@ -3,6 +3,7 @@ package fluidframe.core.plan;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -91,6 +92,29 @@ public sealed interface Condition {
         }
     }
 
+    /** It stays on a floor. */
+    record StaysOn(Ground ground) implements Condition {
+        @Override
+        public String words(UnaryOperator<String> nameOf) {
+            return String.format(
+                    Locale.ROOT,
+                    "it stays on %.0f x %.0f m%s",
+                    ground.lengthMetres(),
+                    ground.widthMetres(),
+                    ground.share() > 0
+                            ? String.format(
+                                    Locale.ROOT,
+                                    " and, danced again until it closes, uses %.0f %% of each long side",
+                                    ground.share() * 100)
+                            : "");
+        }
+
+        @Override
+        public Plan without(Plan plan) {
+            return plan.on(Optional.empty());
+        }
+    }
+
     /** It can be danced again from its end. */
     record Closes() implements Condition {
         @Override
@@ -138,6 +162,7 @@ public sealed interface Condition {
         plan.first().ifPresent(figure -> conditions.add(new Begins(figure)));
         plan.last().ifPresent(figure -> conditions.add(new Ends(figure)));
         plan.course().ifPresent(course -> conditions.add(new Along(course)));
+        plan.ground().ifPresent(ground -> conditions.add(new StaysOn(ground)));
         if (plan.closes()) conditions.add(new Closes());
         if (!plan.allowed().isEmpty()) conditions.add(new Chosen(plan.allowed()));
         return conditions;

@@ -3,7 +3,10 @@ package fluidframe.core.plan;
 import fluidframe.core.chart.Chart;
 import fluidframe.core.count.Beats;
 import fluidframe.core.count.Dance;
+import fluidframe.core.couple.CouplePosition;
 import fluidframe.core.couple.Role;
+import fluidframe.core.direction.Direction;
+import fluidframe.core.floor.Stride;
 import fluidframe.core.link.Adjustment;
 import fluidframe.core.link.Customary;
 import fluidframe.core.link.DanceGraph;
@@ -16,14 +19,30 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * The graph of a dance with its places numbered, so that plans are worked out over plain arrays. Places that differ only in how
  * they are turned are one in a dance that may be danced on any alignment.
  */
 final class PlanGraph {
-    /** What a plan needs to know of one place. */
-    record Node(DanceGraph.Place place, int figure, int length, int travel, int side) {
+    /**
+     * What a plan needs to know of one place.
+     *
+     * @param side to which the man turns, -1, 0 or 1
+     * @param position the couple position it begins in
+     * @param level the rank of its level, -1 if it is on none
+     * @param turned whether the man faces another way after it
+     */
+    record Node(
+            DanceGraph.Place place,
+            int figure,
+            int length,
+            int travel,
+            int side,
+            CouplePosition position,
+            int level,
+            boolean turned) {
         boolean isWhole() {
             return place.danced().use().part().isEmpty();
         }
@@ -33,18 +52,21 @@ final class PlanGraph {
     record Edge(int to, Adjustment adjusted, boolean customary) {}
 
     private final Dance dance;
+    private final Repertoire repertoire;
+    private final Map<Stride, Footings> footings = new ConcurrentHashMap<>();
     private final List<String> figures = new ArrayList<>();
     private final List<Node> nodes = new ArrayList<>();
     private final List<Edge[]> edges = new ArrayList<>();
     private final Map<DanceGraph.Place, Integer> numbers = new HashMap<>();
 
-    private PlanGraph(Dance dance) {
+    private PlanGraph(Dance dance, Repertoire repertoire) {
         this.dance = dance;
+        this.repertoire = repertoire;
     }
 
     /** Everything that can be reached in a dance from figures begun as charted. */
     static PlanGraph of(Repertoire repertoire, Dance dance) {
-        PlanGraph graph = new PlanGraph(dance);
+        PlanGraph graph = new PlanGraph(dance, repertoire);
         DanceGraph links = repertoire.graph(dance);
         for (Chart chart : repertoire.charts()) {
             if (chart.dance() == dance && !repertoire.usesOf(chart.id()).isEmpty()) graph.figures.add(chart.id());
@@ -69,7 +91,16 @@ final class PlanGraph {
         if (known != null) return known;
         Danceable danced = place.danced();
         int length = danced.length().dividedBy(unit());
-        nodes.add(new Node(place, figures.indexOf(danced.figure().id()), length, travel(place), turnSide(danced)));
+        int turn = danced.ledger().of(danced.leader()).totalTurn();
+        nodes.add(new Node(
+                place,
+                figures.indexOf(danced.figure().id()),
+                length,
+                travel(place),
+                Integer.signum(turn),
+                danced.ledger().positions().before(Beats.ZERO),
+                level(danced),
+                Math.floorMod(turn, Direction.SIXTEENTHS) != 0));
         numbers.put(place, nodes.size() - 1);
         return nodes.size() - 1;
     }
@@ -93,8 +124,11 @@ final class PlanGraph {
         return (int) Math.round(place.danced().advance(place.rotation()) * 10);
     }
 
-    private static int turnSide(Danceable danced) {
-        return Integer.signum(danced.ledger().of(danced.leader()).totalTurn());
+    private static int level(Danceable danced) {
+        return danced.figure().identity().levels().values().stream()
+                .mapToInt(Enum::ordinal)
+                .max()
+                .orElse(-1);
     }
 
     /** Who dances there: both, or one alone. */
@@ -110,6 +144,19 @@ final class PlanGraph {
 
     int unitsPerBar() {
         return dance.bar().dividedBy(unit());
+    }
+
+    Dance dance() {
+        return dance;
+    }
+
+    Repertoire repertoire() {
+        return repertoire;
+    }
+
+    /** Where everything leads on the floor; worked out when first asked for. */
+    Footings footings(Stride stride) {
+        return footings.computeIfAbsent(stride, asked -> new Footings(this, repertoire, asked));
     }
 
     List<String> figures() {

@@ -2,8 +2,6 @@ package fluidframe.core.plan;
 
 import fluidframe.core.chart.Ending;
 import fluidframe.core.couple.Role;
-import fluidframe.core.link.Adjustment;
-import fluidframe.core.routine.PlacedFigure;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -21,13 +19,11 @@ final class PlanSearch {
     /** States kept at a time while counting, about 200 MB. */
     private static final long MOST_LIVE = 6_000_000;
 
-    /** The share of the work after which the routines are counted and the best still to be found. */
-    private static final double COUNTED = 0.5;
-
     private final PlanGraph graph;
     private final Plan plan;
     private final Watch watch;
     private final Counters counters;
+    private final Pairs pairs;
     private final CourseStates course;
     private final int units;
     private final int states;
@@ -36,16 +32,26 @@ final class PlanSearch {
     private final List<Integer> starts = new ArrayList<>();
 
     PlanSearch(PlanGraph graph, Plan plan, Watch watch) {
+        this(graph, plan, watch, new Pairs(List.of()), new int[graph.figures().size()]);
+    }
+
+    /**
+     * A search that also minds pairs danced twice, with some figures worth less.
+     *
+     * @param dearer tenths taken off each time a figure is danced, by its number
+     */
+    PlanSearch(PlanGraph graph, Plan plan, Watch watch, Pairs pairs, int[] dearer) {
+        this.pairs = pairs;
         this.graph = graph;
         this.plan = plan;
         this.watch = watch;
         this.counters = new Counters(graph.figures(), plan);
         this.units = plan.bars() * graph.unitsPerBar();
         this.course = new CourseStates(plan.course());
-        this.states = counters.size() * course.size();
+        this.states = counters.size() * course.size() * pairs.size();
         refuseTooMuch();
         this.usable = new boolean[graph.size()];
-        this.score = new Score(graph, plan);
+        this.score = new Score(graph, plan, dearer);
         Set<Integer> first = new LinkedHashSet<>();
         Set<Set<Role>> dancers = dancers();
         for (int node = 0; node < graph.size(); node++) {
@@ -58,6 +64,14 @@ final class PlanSearch {
             if (plan.first().map(id::equals).orElse(true)) first.addAll(graph.beginnings(figure));
         }
         first.stream().filter(node -> usable[node]).forEach(starts::add);
+    }
+
+    boolean[] usable() {
+        return usable;
+    }
+
+    int[] starts() {
+        return starts.stream().mapToInt(Integer::intValue).toArray();
     }
 
     /** Who is to dance: whoever dances the figures named, or those to choose from; both where nothing says otherwise. */
@@ -88,10 +102,10 @@ final class PlanSearch {
 
     /** How many routines there are. */
     BigInteger count() {
-        if (!plan.closes()) return count(starts, -1, watch.between(0, COUNTED));
+        if (!plan.closes()) return count(starts, -1, watch.between(0, 1));
         BigInteger sum = BigInteger.ZERO;
         for (int i = 0; i < starts.size(); i++) {
-            sum = sum.add(count(List.of(starts.get(i)), starts.get(i), roundOf(i, 0, COUNTED)));
+            sum = sum.add(count(List.of(starts.get(i)), starts.get(i), roundOf(i, 0, 1)));
         }
         return sum;
     }
@@ -137,9 +151,15 @@ final class PlanSearch {
 
     private int after(int state, int node, boolean corner) {
         PlanGraph.Node at = graph.node(node);
-        int counted = counters.after(state / course.size(), at.figure(), at.isWhole());
+        int twice = state / (counters.size() * course.size());
+        int counted = counters.after(counted(state), at.figure(), at.isWhole());
         int danced = course.after(state % course.size(), at.travel(), corner);
-        return counted < 0 || danced < 0 ? -1 : counted * course.size() + danced;
+        if (counted < 0 || danced < 0) return -1;
+        return (pairs.after(twice, at.figure()) * counters.size() + counted) * course.size() + danced;
+    }
+
+    private int counted(int state) {
+        return state / course.size() % counters.size();
     }
 
     private Tally tally(Tally[][] tallies, int time, int node, int state) {
@@ -150,7 +170,7 @@ final class PlanSearch {
     }
 
     private boolean mayEnd(int node, int state, int mustLeadTo) {
-        if (!counters.met(state / course.size()) || !course.complete(state % course.size())) return false;
+        if (!counters.met(counted(state)) || !course.complete(state % course.size())) return false;
         String figure = graph.figures().get(graph.node(node).figure());
         if (!plan.last().map(figure::equals).orElse(true)) return false;
         return mustLeadTo < 0
@@ -167,24 +187,20 @@ final class PlanSearch {
     }
 
     /** The best routines, the best first; among equals the one found first, in the order of the library. */
-    List<Composition.Proposal> best() {
+    List<Found> best() {
         List<Found> found = new ArrayList<>();
         if (plan.closes()) {
             for (int i = 0; i < starts.size(); i++) {
-                found.addAll(best(List.of(starts.get(i)), starts.get(i), roundOf(i, COUNTED, 1)));
+                found.addAll(best(List.of(starts.get(i)), starts.get(i), roundOf(i, 0, 1)));
             }
         } else {
-            found.addAll(best(starts, -1, watch.between(COUNTED, 1)));
+            found.addAll(best(starts, -1, watch.between(0, 1)));
         }
         return found.stream()
-                .sorted((a, b) -> Integer.compare(b.score(), a.score()))
+                .sorted((a, b) -> Integer.compare(b.parts().sum(), a.parts().sum()))
                 .limit(plan.wanted())
-                .map(this::proposal)
                 .toList();
     }
-
-    /** A routine as it came out of the tables: nodes and the edges between them. */
-    private record Found(int score, int[] nodes, PlanGraph.Edge[] edges) {}
 
     private List<Found> best(List<Integer> from, int mustLeadTo, Watch round) {
         Kept kept = new Kept(units, graph.size(), states, plan.wanted());
@@ -223,7 +239,11 @@ final class PlanSearch {
             int to = edges[e].to();
             int next = usable[to] ? after(state, to, edges[e].adjusted().corner()) : -1;
             if (next < 0) continue;
-            int gain = score.of(graph.node(node), edges[e], graph.node(to)) + score.of(graph.node(to), end);
+            int again = pairs.again(
+                    state / (counters.size() * course.size()), graph.node(to).figure());
+            int gain = score.of(graph.node(node), edges[e], graph.node(to))
+                    + score.of(graph.node(to), end)
+                    + again * score.ofPairAgain();
             for (int rank = 0; rank < many; rank++) {
                 int sum = kept.score(time, node, state, rank) + gain;
                 int from = (time * graph.size() + node) * states + state;
@@ -247,27 +267,6 @@ final class PlanSearch {
             at = from;
             rank = before;
         }
-        return new Found(
-                end[0], nodes.stream().mapToInt(Integer::intValue).toArray(), edges.toArray(PlanGraph.Edge[]::new));
-    }
-
-    private Composition.Proposal proposal(Found found) {
-        List<PlacedFigure> figures = new ArrayList<>();
-        PlanGraph.Node[] nodes =
-                Arrays.stream(found.nodes()).mapToObj(graph::node).toArray(PlanGraph.Node[]::new);
-        for (int i = 0; i < nodes.length; i++) {
-            boolean corner = i > 0 && found.edges()[i - 1].adjusted().corner();
-            Adjustment adjusted = i < found.edges().length ? found.edges()[i].adjusted() : Adjustment.NONE;
-            figures.add(new PlacedFigure(
-                    graph.figures().get(nodes[i].figure()),
-                    nodes[i].place()
-                            .danced()
-                            .use()
-                            .withLastTurn(adjusted.lastTurnSixteenths())
-                            .withEnding(adjusted.ending()),
-                    corner));
-        }
-        Composition.Parts parts = score.parts(nodes, found.edges());
-        return new Composition.Proposal(figures, parts.sum(), parts);
+        return Found.of(graph, nodes, edges, score);
     }
 }

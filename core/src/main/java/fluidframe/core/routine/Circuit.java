@@ -23,7 +23,7 @@ public record Circuit(int times, Beats length, FloorPath path, double gapMetres,
     /** Sixteenths in a whole turn. */
     private static final int TURN = 16;
     /** Half a step: closer than this nobody sees a difference. */
-    private static final double CLOSED_METRES = 0.35;
+    public static final double CLOSED_METRES = 0.35;
 
     /** Empty if the routine cannot be danced again from its end, or its first figure would begin on another alignment. */
     public static Optional<Circuit> of(RoutineWork work, Hall hall, Stride stride) {

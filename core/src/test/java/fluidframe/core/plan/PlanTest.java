@@ -25,7 +25,7 @@ class PlanTest {
         assertThatThrownBy(() -> Plan.of(0)).hasMessageContaining("1 to 128 bars, but has 0");
         assertThatThrownBy(() -> Plan.of(8).wanting(21)).hasMessageContaining("1 to 20");
         assertThatThrownBy(() -> Plan.of(8).limiting(Map.of("a", -1))).hasMessageContaining("a is allowed -1");
-        assertThatThrownBy(() -> new Weights(11, 0, 0, 0, 0)).hasMessageContaining("0 to 10, but was 11");
+        assertThatThrownBy(() -> new Weights(11, 0, 0, 0, 0, 0, 0)).hasMessageContaining("0 to 10, but was 11");
     }
 
     @Test
