@@ -4,7 +4,7 @@
   import { api, need, type Schemas } from '$lib/api/client';
   import { loaded } from '$lib/api/loaded.svelte';
   import Button from '$lib/ui/Button.svelte';
-  import { adjust, plain, USUAL_FLOOR } from '$lib/routine/routine-edits';
+  import { adjust, beginning, plain } from '$lib/routine/routine-edits';
   import { getSettings } from '$lib/settings/settings.svelte';
   import ConditionTable from './ConditionTable.svelte';
   import Failed from '$lib/ui/Failed.svelte';
@@ -26,12 +26,11 @@
     const { before, after } = pair;
     const figures = [placed(before), placed(after)];
     await attempt.run(async () => {
+      const known = (await need(api.GET('/api/dances'))).find((one) => one.id === dance);
+      if (!known) return;
       const body = {
+        ...beginning(known),
         name: `${before.name} and ${after.name}`.slice(0, 120),
-        dance,
-        tempo: 30,
-        floor: USUAL_FLOOR,
-        note: '',
         figures: adjustment ? adjust(figures, 1, adjustment) : figures
       };
       const made = await need(api.POST('/api/routines', { body }));

@@ -3,7 +3,7 @@
   import { Attempt } from '$lib/api/attempt.svelte';
   import { api, need, type Placed, type Schemas } from '$lib/api/client';
   import { loaded } from '$lib/api/loaded.svelte';
-  import { USUAL_FLOOR } from '$lib/routine/routine-edits';
+  import { beginning } from '$lib/routine/routine-edits';
   import { getSettings } from '$lib/settings/settings.svelte';
   import Button from '$lib/ui/Button.svelte';
   import Failed from '$lib/ui/Failed.svelte';
@@ -42,15 +42,9 @@
       const dances = await need(api.GET('/api/dances'));
       const dance = dances.find((one) => one.id === settings.dance);
       const figures: Placed[] = Array.from({ length: rounds }, () => drill.places).flat();
-      const body = {
-        name: `Practice: ${drill.figures.map((step) => step.name).join(', ')}`.slice(0, 100),
-        dance: settings.dance,
-        tempo: dance ? (dance.slowest + dance.fastest) / 2 : 30,
-        floor: USUAL_FLOOR,
-        note: '',
-        couple: '',
-        figures
-      };
+      if (!dance) return;
+      const name = `Practice: ${drill.figures.map((step) => step.name).join(', ')}`.slice(0, 100);
+      const body = { ...beginning(dance), name, couple: '', figures };
       const made = await need(api.POST('/api/routines', { body }));
       await goto(`/routines/${made.id}`);
     });

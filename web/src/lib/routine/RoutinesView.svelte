@@ -7,15 +7,13 @@
   import Button from '$lib/ui/Button.svelte';
   import Failed from '$lib/ui/Failed.svelte';
   import FindField from '$lib/ui/FindField.svelte';
-  import { USUAL_FLOOR } from './routine-edits';
+  import { beginning } from './routine-edits';
   import TakeFile from '$lib/ui/TakeFile.svelte';
   import More from '$lib/ui/More.svelte';
   import { getSettings } from '$lib/settings/settings.svelte';
 
   let { dances }: { dances: Schemas['DanceView'][] } = $props();
   const settings = getSettings();
-  /** Bars a minute amid those at which a dance is usually played. */
-  const middle = (dance: Schemas['DanceView'] | undefined) => (dance ? (dance.slowest + dance.fastest) / 2 : 30);
   const attempt = new Attempt();
   const routines = new Paged<RoutineSummary>((q, after) =>
     need(api.GET('/api/routines', { params: { query: { dance: settings.dance, q, after } } }))
@@ -30,16 +28,9 @@
   async function begin(event: SubmitEvent) {
     event.preventDefault();
     await attempt.run(async () => {
-      const tempo = middle(dances.find((dance) => dance.id === settings.dance));
-      const body = {
-        name: name.trim(),
-        dance: settings.dance,
-        tempo,
-        floor: USUAL_FLOOR,
-        note: '',
-        couple: couple.trim(),
-        figures: []
-      };
+      const dance = dances.find((one) => one.id === settings.dance);
+      if (!dance) return;
+      const body = { ...beginning(dance), name: name.trim(), couple: couple.trim(), figures: [] };
       const made = await need(api.POST('/api/routines', { body }));
       await goto(`/routines/${made.id}`);
     });

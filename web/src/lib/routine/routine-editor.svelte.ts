@@ -157,9 +157,10 @@ export class RoutineEditor {
     this.#apply(edits.mend(this.routine.figures, index, repair));
   }
 
-  /** Takes a proposal in place of all figures; what stood before is one undo away. */
-  take(figures: Placed[]) {
-    this.#apply({ figures, span: { from: 0, to: 0 } });
+  /** Takes a proposal in place of all figures, with the place where it begins if it has one; what stood before is one undo away. */
+  take(figures: Placed[], laid?: Schemas['LaidView']) {
+    const floor = laid && { ...this.routine.floor, startX: laid.startX, startY: laid.startY, startTurn: 0 };
+    this.#edit({ ...this.routine, ...(floor && { floor }), figures }, { from: 0, to: 0 });
   }
 
   describe(change: Partial<Routine>) {

@@ -12,8 +12,13 @@ export interface Edited {
   span: Span;
 }
 
-/** A usual floor to begin with, in metres. */
-export const USUAL_FLOOR = { length: 24, width: 14, startX: 3, startY: 11.5, stride: 0.7 };
+/** What a new routine of a dance begins with: the middle of its usual tempo, and its usual floor. */
+export const beginning = (dance: Schemas['DanceView']) => ({
+  dance: dance.id,
+  tempo: (dance.slowest + dance.fastest) / 2,
+  floor: dance.floor,
+  note: ''
+});
 
 /** A figure as charted. */
 export const plain = (figure: string): Placed => ({ figure });

@@ -1,13 +1,16 @@
 <script lang="ts">
-  import { api, need, type Placed } from '$lib/api/client';
+  import { api, need, type Placed, type Schemas } from '$lib/api/client';
   import { loaded } from '$lib/api/loaded.svelte';
   import { getRoutineEditor } from '$lib/routine/routine-editor.svelte';
 
-  let { figures }: { figures: Placed[] } = $props();
+  let { figures, laid }: { figures: Placed[]; laid: Schemas['LaidView'] | undefined } = $props();
   const editor = getRoutineEditor();
-  const floor = $derived(editor.routine.floor);
+  const floor = $derived({
+    ...editor.routine.floor,
+    ...(laid && { startX: laid.startX, startY: laid.startY, startTurn: 0 })
+  });
   const worked = loaded(
-    () => ({ ...editor.routine, figures }),
+    () => ({ ...editor.routine, floor, figures }),
     (body) => need(api.POST('/api/routines/work', { params: { query: { selected: -1 } }, body }))
   );
   const work = $derived(worked.current);

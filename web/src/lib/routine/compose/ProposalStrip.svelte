@@ -10,25 +10,34 @@
   }
 
   let { proposal, number, ontake }: Props = $props();
+  const laid = $derived(proposal.laid);
   const parts = $derived(
     [
       ['joins', proposal.customary],
       ['highlights', proposal.highlight],
       ['repeats', proposal.variety],
       ['travel', proposal.travel],
-      ['sides', proposal.sides]
+      ['sides', proposal.sides],
+      ['changes', proposal.change],
+      ['most difficult first', proposal.build]
     ].filter(([, value]) => value !== 0)
   );
 </script>
 
 <section aria-label="Proposal {number}" class="mb-2 border-t border-line pt-1.5">
-  <div class="flex items-baseline gap-3 text-sm">
+  <div class="flex flex-wrap items-baseline gap-x-3 text-sm">
     <span class="font-display text-lg font-semibold">{proposal.score}</span>
     <span class="text-soft">{parts.map(([word, value]) => `${word} ${value}`).join(', ')}</span>
+    {#if laid && laid.times > 1}<span class="text-sound"
+        >closes danced {laid.times === 2 ? 'twice' : `${laid.times} times`}, along {laid.shares.join(' and ')} % of the long
+        sides</span
+      >{:else if laid && laid.shares.length}<span class="text-sound"
+        >closes danced once, along {laid.shares.join(' and ')} % of the long sides</span
+      >{:else if laid}<span class="text-sound">stays on the floor</span>{/if}
     <Button kind="quiet" class="ml-auto" aria-label="Take proposal {number}" onclick={ontake}>Take</Button>
   </div>
   <div class="flex items-start gap-3">
-    <ProposalFloor figures={proposal.figures} />
+    <ProposalFloor figures={proposal.figures} {laid} />
     <ol class="flex min-w-0 grow text-[0.68rem]">
       {#each proposal.pieces as piece, i (i)}
         <li

@@ -5,7 +5,14 @@ export const spoken = (count: string) =>
   count.length > 15 ? `about 10^${count.length - 1}` : Number(count).toLocaleString('en');
 
 /** How many routines a plan has, and what had to be limited for it. */
-export function told(found: Pick<Schemas['PlanView'], 'count' | 'limited' | 'varied'>) {
+export function told(found: Pick<Schemas['PlanView'], 'count' | 'limited' | 'varied' | 'bound'>) {
+  if (found.bound !== undefined) {
+    const one = found.count === '1';
+    return (
+      `${one ? 'This one was' : `These ${found.count} were`} found and worked out step by step on the floor. ` +
+      `Not proven to be the best: none can be worth more than ${found.bound}.`
+    );
+  }
   const many = `${spoken(found.count)} routines meet this`;
   const limited = found.limited.join(', ');
   const first =

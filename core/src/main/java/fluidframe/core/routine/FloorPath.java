@@ -5,7 +5,9 @@ import fluidframe.core.floor.FloorPlan;
 import fluidframe.core.floor.Footfall;
 import fluidframe.core.floor.Point;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /** The way of a couple over the hall, stop by stop: one stop wherever a step of either ends. */
 public record FloorPath(List<Stop> stops) {
@@ -18,8 +20,10 @@ public record FloorPath(List<Stop> stops) {
      * @param lady the middle of the lady's body, in metres
      * @param manBody where his body faces, in sixteenths clockwise from x
      * @param ladyBody where hers does
+     * @param feet where the feet stand that have stepped so far, as they were last laid
      */
-    public record Stop(double beat, int block, Point man, Point lady, double manBody, double ladyBody) {
+    public record Stop(
+            double beat, int block, Point man, Point lady, double manBody, double ladyBody, List<Footfall> feet) {
         /** Midway between the two. */
         public Point middle() {
             return man.towards(lady, 0.5);
@@ -41,11 +45,13 @@ public record FloorPath(List<Stop> stops) {
         Point lady = plan.startLady();
         double manBody = body(figure, figure.danced().leader());
         double ladyBody = body(figure, figure.danced().follower());
-        List<Stop> stops = new ArrayList<>(List.of(new Stop(starts[0], 0, man, lady, manBody, ladyBody)));
+        List<Stop> stops = new ArrayList<>(List.of(new Stop(starts[0], 0, man, lady, manBody, ladyBody, List.of())));
         boolean alone = figure.danced().isSolo();
         List<Footfall> falls = plan.footfalls();
+        Map<String, Footfall> feet = new LinkedHashMap<>();
         for (int i = 0; i < falls.size(); i++) {
             Footfall fall = falls.get(i);
+            feet.put(fall.role() + " " + fall.foot(), fall);
             if (alone || fall.role() == Role.MAN) {
                 man = fall.centre();
                 manBody = fall.body();
@@ -56,7 +62,14 @@ public record FloorPath(List<Stop> stops) {
             }
             boolean lastOfItsBeat = i + 1 == falls.size() || falls.get(i + 1).onset() > fall.onset();
             if (lastOfItsBeat) {
-                stops.add(new Stop(fall.end(), blockAt(starts, length, fall.onset()), man, lady, manBody, ladyBody));
+                stops.add(new Stop(
+                        fall.end(),
+                        blockAt(starts, length, fall.onset()),
+                        man,
+                        lady,
+                        manBody,
+                        ladyBody,
+                        List.copyOf(feet.values())));
             }
         }
         return new FloorPath(stops);

@@ -1,9 +1,13 @@
 package fluidframe.server.plan;
 
+import fluidframe.core.floor.Stride;
 import fluidframe.core.plan.Course;
+import fluidframe.core.plan.Ground;
 import fluidframe.core.plan.Plan;
 import fluidframe.core.plan.Weights;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
@@ -30,16 +34,38 @@ record PlanDraft(
         @NotNull @Size(max = 50) List<@NotBlank String> highlights,
         @NotNull @Valid WeightsDraft weights,
         @Nullable @Valid CourseDraft course,
-        @Min(1) @Max(Plan.MOST_WANTED) int wanted) {
+        @Nullable @Valid GroundDraft ground,
+        @NotNull @Size(max = 100) List<@NotNull @Valid MomentDraft> moments,
+        @Min(1) @Max(Plan.MOST_WANTED) int wanted,
+        @DecimalMin("0") @DecimalMax("0.9") double apart) {
     record WeightsDraft(
             @Min(0) @Max(10) int customary,
             @Min(0) @Max(10) int highlight,
             @Min(0) @Max(10) int variety,
             @Min(0) @Max(10) int travel,
-            @Min(0) @Max(10) int sides) {}
+            @Min(0) @Max(10) int sides,
+            @Min(0) @Max(10) int change,
+            @Min(0) @Max(10) int build) {
+        Weights toWeights() {
+            return new Weights(customary, highlight, variety, travel, sides, change, build);
+        }
+    }
 
     /** The sides to dance along, in metres, and by how much they may be missed. */
     record CourseDraft(@NotNull @Size(min = 1, max = 4) List<@NotNull Double> sides, double tolerance) {}
+
+    /** The floor to stay on and the couple's stride, in metres; {@code share} of each long side to be used, 0 to 0.9. */
+    record GroundDraft(double length, double width, double stride, double share) {
+        Ground toGround() {
+            return new Ground(length, width, new Stride(stride), share);
+        }
+    }
+
+    /** A stretch of the music in which a figure is to begin; {@code bar} counts from 0, the routine's first. */
+    record MomentDraft(
+            @Min(0) @Max(Plan.MOST_BARS) int bar,
+            @Min(1) @Max(Plan.MOST_BARS) int bars,
+            @NotBlank String figure) {}
 
     Plan toPlan() {
         return new Plan(
@@ -52,10 +78,14 @@ record PlanDraft(
                 closes,
                 phraseBars,
                 Set.copyOf(highlights),
-                new Weights(
-                        weights.customary(), weights.highlight(), weights.variety(), weights.travel(), weights.sides()),
+                weights.toWeights(),
                 Optional.ofNullable(course).map(way -> new Course(way.sides(), way.tolerance())),
-                wanted);
+                Optional.ofNullable(ground).map(GroundDraft::toGround),
+                moments.stream()
+                        .map(moment -> new Plan.Moment(moment.bar(), moment.bars(), moment.figure()))
+                        .toList(),
+                wanted,
+                apart);
     }
 
     private static Optional<String> wish(String figure) {

@@ -11,7 +11,6 @@ import fluidframe.server.job.Jobs;
 import fluidframe.server.refusal.NotFoundException;
 import fluidframe.server.repertoire.Composers;
 import fluidframe.server.repertoire.FigureShelf;
-import java.util.Map;
 import org.springframework.stereotype.Component;
 
 /** Plans being worked out, as long works. */
@@ -37,9 +36,7 @@ class Plans {
     private Planned work(Dance dance, Plan plan, int eachAtMost, Watch watch) {
         Repertoire repertoire = shelf.repertoire();
         Composer composer = composers.of(dance);
-        Variety found = eachAtMost == 0
-                ? new Variety(composer.compose(plan, watch), Map.of(), true)
-                : composer.compose(plan, eachAtMost, watch);
+        Variety found = composer.compose(plan, eachAtMost, watch);
         return new Planned(dance, found, repertoire);
     }
 

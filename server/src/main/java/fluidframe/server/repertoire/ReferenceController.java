@@ -2,6 +2,8 @@ package fluidframe.server.repertoire;
 
 import fluidframe.core.check.RuleBook;
 import fluidframe.core.count.Dance;
+import fluidframe.core.floor.Stride;
+import fluidframe.core.routine.Hall;
 import fluidframe.core.rule.Sheet;
 import fluidframe.library.shipped.RuleExamples;
 import fluidframe.library.typed.Vocabulary;
@@ -29,7 +31,21 @@ class ReferenceController {
             List<Integer> startBeats,
             int slowest,
             int fastest,
-            int figures) {}
+            int figures,
+            HallView floor) {}
+
+    /** The floor that a routine of a dance begins on, in metres. */
+    record HallView(double length, double width, double startX, double startY, double stride) {
+        static HallView of(Dance dance) {
+            Hall hall = Hall.usual(dance);
+            return new HallView(
+                    hall.lengthMetres(),
+                    hall.widthMetres(),
+                    hall.start().x(),
+                    hall.start().y(),
+                    Stride.usual(dance).metres());
+        }
+    }
 
     /** A rule as it is told to a reader. */
     record RuleView(String id, String statement, List<String> exceptions) {}
@@ -57,7 +73,8 @@ class ReferenceController {
                         dance.startBeats(),
                         dance.slowestBarsPerMinute(),
                         dance.fastestBarsPerMinute(),
-                        counts.getOrDefault(dance.toString(), 0L).intValue()))
+                        counts.getOrDefault(dance.toString(), 0L).intValue(),
+                        HallView.of(dance)))
                 .toList();
     }
 

@@ -1,10 +1,13 @@
 package fluidframe.server.ribbon;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
+import fluidframe.core.floor.Footfall;
 import fluidframe.core.routine.Circuit;
 import fluidframe.core.routine.FloorPath;
 import fluidframe.server.chart.WorkView.PlaceView;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.lang.Nullable;
 
 /**
  * The whole circuit of a routine on its floor.
@@ -24,10 +27,31 @@ record CircuitView(
         double gap,
         double outside,
         List<StopView> path) {
-    /** Where both are after a step, and where the bodies face. */
-    record StopView(double beat, int block, PlaceView place, PlaceView his, PlaceView hers, double man, double lady) {}
+    /** Where both are after a step, and where the bodies face; the feet only where a dance stays on the spot. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    record StopView(
+            double beat,
+            int block,
+            PlaceView place,
+            PlaceView his,
+            PlaceView hers,
+            double man,
+            double lady,
+            @Nullable List<PrintView> feet) {}
 
-    static List<StopView> stops(FloorPath path) {
+    /** A foot on the floor; {@code direction} where its toes point, in sixteenths from x. */
+    record PrintView(String role, String foot, double x, double y, double direction) {
+        static PrintView of(Footfall fall) {
+            return new PrintView(
+                    fall.role().toString(),
+                    fall.foot().toString(),
+                    fall.place().x(),
+                    fall.place().y(),
+                    fall.direction());
+        }
+    }
+
+    static List<StopView> stops(FloorPath path, boolean withFeet) {
         return path.stops().stream()
                 .map(stop -> new StopView(
                         stop.beat(),
@@ -36,7 +60,8 @@ record CircuitView(
                         PlaceView.of(stop.man()),
                         PlaceView.of(stop.lady()),
                         stop.manBody(),
-                        stop.ladyBody()))
+                        stop.ladyBody(),
+                        withFeet ? stop.feet().stream().map(PrintView::of).toList() : null))
                 .toList();
     }
 
@@ -63,6 +88,6 @@ record CircuitView(
                 Math.round(bars * 600 / tempo) / 10.0,
                 Math.round(found.gapMetres() * 10) / 10.0,
                 Math.round(found.outsideMetres() * 10) / 10.0,
-                stops(found.path()));
+                stops(found.path(), false));
     }
 }

@@ -12,15 +12,20 @@ import java.util.Optional;
  * A routine against its song.
  *
  * @param songBar the bar of the song on which the routine begins
+ * @param sections its parts from there on
  * @param spareBars bars of the song left after the routine, negative if it goes on beyond the end
  */
 record FitView(
         String song,
         int songBar,
+        List<SectionView> sections,
         double spareBars,
         List<FallView> falls,
         List<MeetingView> meetings,
         List<AccentView> accents) {
+    /** A part of the song; {@code bar} counts from 0, the routine's first. */
+    record SectionView(String name, int bar, int bars) {}
+
     /** Where a block begins in the song. */
     record FallView(int bar, double beat, double seconds, String section) {}
 
@@ -56,6 +61,7 @@ record FitView(
         return new FitView(
                 song.name(),
                 songBar,
+                sections(song, songBar),
                 fit.spareBars(),
                 falls,
                 fit.meetings().stream()
@@ -77,5 +83,16 @@ record FitView(
                                 a.block(),
                                 a.begins()))
                         .toList());
+    }
+
+    /** A part under way where the routine begins counts from there. */
+    private static List<SectionView> sections(Song song, int songBar) {
+        List<SectionView> sections = new ArrayList<>();
+        for (int i = 0; i < song.sections().size(); i++) {
+            int from = Math.max(song.beginnings().get(i), songBar);
+            int to = song.beginnings().get(i) + song.sections().get(i).bars();
+            if (to > from) sections.add(new SectionView(song.sections().get(i).name(), from - songBar, to - from));
+        }
+        return sections;
     }
 }

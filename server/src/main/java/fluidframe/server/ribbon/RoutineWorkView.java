@@ -7,6 +7,7 @@ import fluidframe.core.link.Danceable;
 import fluidframe.core.music.Pulse;
 import fluidframe.core.music.Song;
 import fluidframe.core.plan.Course;
+import fluidframe.core.plan.Weights;
 import fluidframe.core.routine.Budget;
 import fluidframe.core.routine.FloorReport;
 import fluidframe.core.routine.Routine;
@@ -23,6 +24,8 @@ import org.springframework.lang.Nullable;
 /**
  * A routine worked out, ready to be drawn: beats from its first bar, places in metres, directions in sixteenths from x.
  *
+ * @param moving whether the couple goes round the floor
+ * @param usual what a plan finds worth how much in this dance
  * @param courseSides how far to dance along a long side of the floor and then a short one, in metres
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -43,7 +46,23 @@ record RoutineWorkView(
         @Nullable FitView fit,
         @Nullable String fitProblem,
         List<NextView> next,
+        boolean moving,
+        UsualView usual,
         List<Double> courseSides) {
+    /** The usual weights of a plan. */
+    record UsualView(int customary, int highlight, int variety, int travel, int sides, int change, int build) {
+        static UsualView of(Weights weights) {
+            return new UsualView(
+                    weights.customary(),
+                    weights.highlight(),
+                    weights.variety(),
+                    weights.travel(),
+                    weights.sides(),
+                    weights.change(),
+                    weights.build());
+        }
+    }
+
     /** What the routine is made of; {@code missed} are phrases, from 1, that begin within a figure. */
     record BudgetView(int phrases, int phraseHits, List<Integer> missed, List<DancedView> figures) {}
 
@@ -91,13 +110,15 @@ record RoutineWorkView(
                 budget(work, routine.phraseBars()),
                 BlockView.of(work, floor, pulse),
                 joins,
-                CircuitView.stops(floor.path()),
+                CircuitView.stops(floor.path(), !work.dance().isMoving()),
                 floor.notes().stream().map(FloorReport.Note::words).toList(),
                 fit.view(),
                 fit.problem(),
                 work.successors(selected).stream()
                         .map(s -> next(s, beatsPerBar))
                         .toList(),
+                work.dance().isMoving(),
+                UsualView.of(Weights.usual(work.dance())),
                 Course.along(routine.hall()).sides());
     }
 

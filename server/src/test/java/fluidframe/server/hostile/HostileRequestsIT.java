@@ -125,10 +125,11 @@ class HostileRequestsIT {
                 MAPPER.createObjectNode().<ObjectNode>set("left", side).set("right", side));
         good.put(
                 "PlanDraft",
-                MAPPER.readTree("{\"dance\":\"waltz\",\"bars\":4,\"allowed\":[],\"required\":[\"waltz.whisk\"],"
-                        + "\"atMost\":{\"waltz.hover-corte\":1},\"eachAtMost\":2,\"first\":\"\",\"last\":\"\",\"closes\":false,"
-                        + "\"phraseBars\":8,\"highlights\":[],\"weights\":{\"customary\":3,\"highlight\":5,\"variety\":4,"
-                        + "\"travel\":1,\"sides\":1},\"wanted\":2}"));
+                MAPPER.readTree(
+                        "{\"dance\":\"waltz\",\"bars\":4,\"allowed\":[],\"required\":[\"waltz.whisk\"],"
+                                + "\"atMost\":{\"waltz.hover-corte\":1},\"eachAtMost\":2,\"first\":\"\",\"last\":\"\",\"closes\":false,"
+                                + "\"phraseBars\":8,\"highlights\":[],\"weights\":{\"customary\":3,\"highlight\":5,\"variety\":4,"
+                                + "\"travel\":1,\"sides\":1,\"change\":1,\"build\":3},\"moments\":[],\"wanted\":2,\"apart\":0.3}"));
         for (JsonNode figure : get("/api/figures?dance=all")) {
             if (damage.below(12) == 0) figures.add(figure.get("id").asText());
         }

@@ -35,7 +35,11 @@ class PlanApiTest extends ApiCalls {
                 "wanted",
                 3));
         plan.put("eachAtMost", 0);
-        plan.put("weights", Map.of("customary", 3, "highlight", 5, "variety", 4, "travel", 1, "sides", 1));
+        plan.put("moments", List.of());
+        plan.put("apart", 0);
+        plan.put(
+                "weights",
+                Map.of("customary", 3, "highlight", 5, "variety", 4, "travel", 1, "sides", 1, "change", 0, "build", 0));
         return plan;
     }
 
@@ -83,6 +87,28 @@ class PlanApiTest extends ApiCalls {
                 assertThat(java.util.Collections.frequency(figures, figure)).isLessThanOrEqualTo(2);
             }
         }
+    }
+
+    @Test
+    void composesForAFloorAndSaysWhereItLiesAndHowGoodAnyCanBe() throws Exception {
+        Map<String, Object> plan = plan("waltz", 32, List.of("waltz.whisk"));
+        plan.put("closes", true);
+        plan.put("eachAtMost", 3);
+        plan.put("ground", Map.of("length", 24, "width", 14, "stride", 0.72, "share", 0.8));
+        plan.put("wanted", 1);
+        JsonNode view = answered(plan);
+        JsonNode proposal = view.get("proposals").get(0);
+        assertThat(proposal.get("laid").get("times").asInt()).isEqualTo(2);
+        for (JsonNode share : proposal.get("laid").get("shares")) {
+            assertThat(share.asInt()).isBetween(80, 100);
+        }
+        assertThat(view.get("bound").asInt())
+                .isGreaterThanOrEqualTo(proposal.get("score").asInt());
+        plan.put("ground", Map.of("length", 2, "width", 14, "stride", 0.72, "share", 0.8));
+        assertThat(call(422, post("/api/plans"), plan).toString()).contains("2.0 x 14.0");
+        Map<String, Object> spot = plan("rumba", 8, List.of());
+        spot.put("ground", Map.of("length", 24, "width", 14, "stride", 0.5, "share", 0));
+        assertThat(answered(spot).get("message").asText()).contains("stays where it begins");
     }
 
     @Test
