@@ -163,6 +163,16 @@ export class RoutineEditor {
     this.#edit({ ...this.routine, ...(floor && { floor }), figures }, { from: 0, to: 0 });
   }
 
+  /** Takes what keeps the routine on its floor; notes stay with their figures. */
+  fit({ figures, startX, startY, stride, startTurn }: Schemas['FloorFitView']) {
+    const kept = figures.map((figure, i) => {
+      const { note, accepted } = this.routine.figures[i] ?? {};
+      return { ...figure, ...(note && { note }), ...(accepted && { accepted }) };
+    });
+    const floor = { ...this.routine.floor, startX, startY, stride, startTurn };
+    this.#edit({ ...this.routine, floor, figures: kept });
+  }
+
   describe(change: Partial<Routine>) {
     this.#edit({ ...this.routine, ...change }, undefined, Object.keys(change).join());
   }

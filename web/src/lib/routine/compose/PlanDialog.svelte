@@ -97,7 +97,7 @@
     }}
     class="grid gap-x-8 gap-y-3 text-sm lg:grid-cols-2"
   >
-    <fieldset class="flex flex-wrap items-end gap-x-4 gap-y-2">
+    <fieldset class="flex flex-wrap content-start items-end gap-x-4 gap-y-2">
       <legend class={question}>How long, and from where to where?</legend>
       <label
         >Bars
@@ -122,7 +122,7 @@
         ><input type="checkbox" bind:checked={wishes.closes} /> can be danced again</label
       >
     </fieldset>
-    <fieldset class="flex flex-wrap items-end gap-x-4 gap-y-2">
+    <fieldset class="flex flex-wrap content-start items-end gap-x-4 gap-y-2">
       <legend class={question}>What may be in it, and how often?</legend>
       <label
         >up to level
@@ -142,7 +142,7 @@
       >
       <FigureLimits {figures} bind:limits={wishes.limits} />
     </fieldset>
-    <fieldset class="flex flex-wrap items-center gap-2">
+    <fieldset class="flex flex-wrap content-start items-center gap-2">
       <legend class={question}>What must be in it, and what is to be seen?</legend>
       <FigureChips
         label="must have"

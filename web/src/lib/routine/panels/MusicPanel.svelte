@@ -15,6 +15,13 @@
     () => editor.id,
     () => need(api.GET('/api/songs', { params: { query: { limit: 500 } } }))
   );
+  /** Only music of the dance's metre can carry it; what is chosen already stays to be seen. */
+  const offered = $derived(
+    (songs.current?.lines ?? []).filter(
+      (song) => song.id === editor.routine.song || song.beatsPerBar === editor.work?.beatsPerBar
+    )
+  );
+  const others = $derived((songs.current?.lines.length ?? 0) - offered.length);
   const attempt = new Attempt();
   const fit = $derived(editor.work?.fit);
   const field = 'rounded-xs border border-line bg-raised px-1.5 py-0.5';
@@ -45,9 +52,7 @@
     <label
       >Song <select class={field} value={editor.routine.song ?? ''} onchange={(e) => choose(e.currentTarget.value)}>
         <option value="">none, {editor.routine.tempo} bars a minute</option>
-        {#each songs.current?.lines ?? [] as song (song.id)}<option value={song.id}
-            >{song.name}, {clock(song.seconds)}</option
-          >{/each}
+        {#each offered as song (song.id)}<option value={song.id}>{song.name}, {clock(song.seconds)}</option>{/each}
       </select></label
     >
     <label
@@ -73,6 +78,9 @@
         /></label
       >{/if}
   </div>
+  {#if others > 0}<p class="text-soft">
+      {others === 1 ? 'One other song is' : `${others} other songs are`} counted otherwise than this dance.
+    </p>{/if}
   <Failed why={songs.failed || attempt.failed} />
   {#if editor.work?.fitProblem}<p role="alert" class="text-broken">{editor.work.fitProblem}</p>{/if}
   {#if fit}

@@ -3,6 +3,7 @@
   import { api, need, type Schemas } from '$lib/api/client';
   import Button from '$lib/ui/Button.svelte';
   import Failed from '$lib/ui/Failed.svelte';
+  import FloorFits from './FloorFits.svelte';
   import RoadFloor from './RoadFloor.svelte';
   import SpotFloor from './SpotFloor.svelte';
   import StepWords from './StepWords.svelte';
@@ -135,4 +136,5 @@
   {#each editor.work?.floorNotes ?? [] as note, nth (nth)}
     <p class="text-sm font-semibold text-broken">{note}</p>
   {/each}
+  {#if (editor.work?.floorNotes ?? []).length > 0 && editor.routine.figures.length > 0}<FloorFits />{/if}
 </section>

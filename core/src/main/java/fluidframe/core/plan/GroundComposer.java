@@ -56,20 +56,18 @@ final class GroundComposer {
      * @param anywhere the best without the floor, to be tried first; may be none
      */
     Composition compose(List<Found> anywhere) {
-        List<Rounds> kinds = new ArrayList<>();
-        int[] corners = plan.closes() ? new int[] {GroundTask.HALF_LAP, GroundTask.WHOLE_LAP} : new int[] {-1};
-        for (int each : corners) {
-            if (each > 0 && task.round(each) > farthest()) continue;
-            GroundPrices prices = GroundPrices.of(task, each, watch);
-            if (prices.bound() > GroundBounds.NEVER) kinds.add(new Rounds(prices, each));
-        }
-        watch.reached(PRICED);
         List<Proven> chosen = new ArrayList<>();
         anywhere.stream().map(this::prove).flatMap(Optional::stream).forEach(chosen::add);
         OptionalInt bound = OptionalInt.empty();
-        for (Rounds kind : kinds) {
-            if (plan.closes() && !chosen.isEmpty()) break;
+        // Half a lap danced twice always closes, so it is looked for first.
+        int[] corners = plan.closes() ? new int[] {GroundTask.HALF_LAP, GroundTask.WHOLE_LAP} : new int[] {-1};
+        for (int each : corners) {
+            if (plan.closes() && !chosen.isEmpty() || each > 0 && task.round(each) > farthest()) continue;
+            GroundPrices prices = GroundPrices.of(task, each, watch);
+            if (prices.bound() == GroundBounds.NEVER) continue;
+            Rounds kind = new Rounds(prices, each);
             bound = OptionalInt.of(Math.max(bound.orElse(Integer.MIN_VALUE), bound(kind)));
+            watch.reached(PRICED);
             while (chosen.size() < plan.wanted()) {
                 Optional<Proven> next = next(kind, chosen);
                 if (next.isEmpty()) break;

@@ -50,6 +50,12 @@ class RibbonController {
         return desk.circuit(read(routine));
     }
 
+    /** What keeps the routine on its floor: where to begin, which way, and the fewest changes besides. */
+    @PostMapping("/routines/floor-fits")
+    List<FloorFitView> floorFits(@RequestBody @Schema(ref = ApiDescription.ROUTINE) JsonNode routine) {
+        return desk.floorFits(read(routine));
+    }
+
     /** For each figure what to do when it is blocked. */
     @PostMapping("/routines/blocked")
     List<RoutineDesk.BlockedView> blocked(@RequestBody @Schema(ref = ApiDescription.ROUTINE) JsonNode routine) {

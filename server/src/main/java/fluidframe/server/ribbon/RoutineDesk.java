@@ -9,6 +9,7 @@ import fluidframe.core.music.Pulse;
 import fluidframe.core.music.Song;
 import fluidframe.core.routine.Circuit;
 import fluidframe.core.routine.Fillers;
+import fluidframe.core.routine.FloorFit;
 import fluidframe.core.routine.PlacedFigure;
 import fluidframe.core.routine.Routine;
 import fluidframe.core.routine.RoutineWork;
@@ -32,6 +33,7 @@ import org.springframework.stereotype.Service;
 @Service
 public class RoutineDesk {
     private static final int MOST_FILLERS = 24;
+    private static final int MOST_FITS = 5;
     private static final int BEAT_PARTS = 12;
 
     /** A routine worked out for somebody else to look at. */
@@ -79,6 +81,20 @@ public class RoutineDesk {
                 Circuit.of(work, routine.hall(), routine.stride()),
                 routine.tempo(),
                 work.dance().beatsPerBar());
+    }
+
+    List<FloorFitView> floorFits(Routine routine) {
+        return FloorFit.of(
+                        routine.dance(),
+                        routine.placed(),
+                        shelf.repertoire(),
+                        routine.hall(),
+                        routine.stride(),
+                        routine.startTurn(),
+                        MOST_FITS)
+                .stream()
+                .map(FloorFitView::of)
+                .toList();
     }
 
     List<BlockedView> blocked(Routine routine) {
