@@ -122,7 +122,7 @@
       />{option.name}</label
     >
   {/each}
-  <label class="hidden xl:inline"
+  <label class="whitespace-nowrap"
     >at
     <input
       class="{field} w-16"

@@ -43,7 +43,7 @@
 </script>
 
 <LibraryLinks here="/sheet" />
-<div class="mb-3 flex items-center gap-4 print:hidden">
+<div class="mb-3 flex flex-wrap items-center gap-x-4 gap-y-1 print:hidden">
   <h1 class="text-3xl">Syllabus sheet</h1>
   <label class="flex items-center gap-1 text-sm text-soft"
     ><input type="checkbox" bind:checked={all} /> all dances, a page each</label
@@ -53,14 +53,14 @@
 </div>
 <Failed why={read.failed} />
 {#each pages as { dance, groups } (dance.id)}
-  <section class="sheet mb-8 bg-raised p-6 print:mb-0 print:p-0" aria-label={dance.title}>
-    <header class="mb-2 flex items-baseline gap-3 border-b-4 border-double border-ink pb-1">
+  <section class="sheet mb-8 bg-raised p-3 sm:p-6 print:mb-0 print:p-0" aria-label={dance.title}>
+    <header class="mb-2 flex flex-wrap items-baseline gap-x-3 border-b-4 border-double border-ink pb-1">
       <h2 class="text-2xl">{dance.title}</h2>
       <span class="text-sm">{list?.name}</span>
       <span class="ml-auto text-xs text-soft">the list of your own organisation comes first</span>
     </header>
     <table class="w-full text-xs">
-      <thead>
+      <thead class="max-sm:hidden print:table-header-group">
         <tr class="text-left text-soft">
           <th scope="col" class="w-5 font-normal"><span class="sr-only">Taught</span></th>
           <th scope="col" class="font-normal">figure</th>
@@ -77,20 +77,20 @@
             ></tr
           >
           {#each group.figures as figure (figure.id)}
-            <tr class="border-t border-line">
+            <tr class="row border-t border-line">
               <td><span class="inline-block size-3 border border-strong align-middle" aria-hidden="true"></span></td>
-              <td class="py-0.5 pr-2"
+              <td class="name py-0.5 pr-2"
                 ><span class="text-sm font-semibold">{figure.name}</span>
                 <span class="text-soft">{figure.otherNames[0] ?? ''}</span></td
               >
-              <td class="pr-2"
+              <td class="end pr-2"
                 ><span class="flex items-center gap-1"
                   ><span class="small"
                     ><EndGlyph end={figure.start} solo={figure.solo} label="starts {words(figure.start)}" /></span
                   >{words(figure.start)}</span
                 ></td
               >
-              <td class="pr-2"
+              <td class="end pr-2"
                 ><span class="flex items-center gap-1"
                   ><span class="small"
                     ><EndGlyph end={figure.finish} solo={figure.solo} label="finishes {words(figure.finish)}" /></span
@@ -108,6 +108,24 @@
 {/each}
 
 <style>
+  /* On a phone a figure takes three lines: what it is, how it starts, how it finishes. */
+  @media screen and (width < 40rem) {
+    .row {
+      display: grid;
+      grid-template-columns: auto 1fr auto auto;
+      align-items: center;
+      column-gap: 0.4rem;
+      padding-bottom: 0.2rem;
+    }
+    .row > td {
+      grid-row: 1;
+    }
+    .row > .end {
+      grid-row: auto;
+      grid-column: 2 / -1;
+    }
+  }
+
   .small :global(svg) {
     width: 1.6rem;
     height: 1.5rem;

@@ -24,6 +24,13 @@
     { href: '/rules', word: 'Rules' }
   ];
   let keys = $state(false);
+  let row = $state<HTMLElement>();
+
+  /** The dance chosen is in sight also where the row is longer than the screen. */
+  $effect(() => {
+    void settings.dance;
+    row?.querySelector('[aria-pressed="true"]')?.scrollIntoView({ block: 'nearest', inline: 'center' });
+  });
 
   $effect(() => {
     document.documentElement.dataset.theme = settings.theme;
@@ -51,7 +58,7 @@
 <KeysDialog bind:open={keys} />
 
 <a href="#work" class="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-raised focus:p-2">To the work</a>
-<div class="flex min-h-screen pr-10 sm:pr-12 print:pr-0">
+<div class="flex min-h-screen pb-12 sm:pr-12 sm:pb-0 print:p-0">
   <div class="flex min-w-0 grow flex-col">
     <header
       class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line px-3 pt-2.5 pb-1.5 sm:px-5 lg:flex-nowrap print:hidden"
@@ -59,7 +66,7 @@
       <a href="/" class="font-display text-xl leading-6 font-bold tracking-tight whitespace-nowrap"
         >Fluid<span class="text-accent italic">Frame</span></a
       >
-      <nav aria-label="Dances" class="flex min-w-0 items-baseline gap-x-3 overflow-x-auto text-sm">
+      <nav aria-label="Dances" bind:this={row} class="row flex min-w-0 items-baseline gap-x-3 overflow-x-auto text-sm">
         {#each dances.filter((d) => d.style === settings.style) as dance (dance.id)}
           <button
             type="button"
@@ -132,16 +139,16 @@
   </div>
   <nav
     aria-label="Places"
-    class="fixed top-0 right-0 flex h-full w-11 flex-col gap-0.5 border-l border-line bg-sheet pt-12 print:hidden"
+    class="fixed inset-x-0 bottom-0 z-30 flex h-12 border-t border-line bg-sheet sm:inset-x-auto sm:inset-y-0 sm:right-0 sm:h-full sm:w-11 sm:flex-col sm:gap-0.5 sm:border-t-0 sm:border-l sm:pt-12 print:hidden"
   >
     {#each PLACES as place (place.href)}
       <a
         href={place.href}
         aria-current={here(place.href) ? 'page' : undefined}
         class={[
-          'tab -ml-px flex h-24 items-center justify-center border border-r-0 font-display text-base',
+          'tab flex grow items-center justify-center border font-display text-[0.82rem] max-sm:-mt-px max-sm:border-b-0 sm:-ml-px sm:h-24 sm:grow-0 sm:border-r-0 sm:text-base',
           here(place.href)
-            ? 'border-line border-l-ground bg-ground font-bold text-accent'
+            ? 'border-line bg-ground font-bold text-accent max-sm:border-t-ground sm:border-l-ground'
             : 'border-transparent text-soft hover:text-ink'
         ]}>{place.word}</a
       >
@@ -151,7 +158,19 @@
 
 <style>
   .tab {
-    writing-mode: vertical-rl;
-    border-radius: 0 10px 10px 0;
+    border-radius: 0 0 10px 10px;
+  }
+  @media (width >= 40rem) {
+    .tab {
+      writing-mode: vertical-rl;
+      border-radius: 0 10px 10px 0;
+    }
+  }
+  /* A row that is longer than the screen fades at its edge. */
+  @media (width < 64rem) {
+    .row {
+      padding-right: 2rem;
+      mask-image: linear-gradient(to right, black calc(100% - 2.5rem), transparent);
+    }
   }
 </style>

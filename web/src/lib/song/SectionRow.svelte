@@ -17,10 +17,12 @@
   const field = 'rounded-xs border border-line bg-raised px-1.5 py-0.5';
 </script>
 
-<tr class="border-t border-line">
-  <td class="py-1"
+<tr
+  class="border-t border-line max-sm:grid max-sm:grid-cols-[auto_auto_1fr_auto] max-sm:items-center max-sm:gap-x-2 max-sm:pb-1"
+>
+  <td class="py-1 max-sm:col-span-full"
     ><input
-      class={[field, 'w-48']}
+      class={[field, 'w-full sm:w-48']}
       maxlength="60"
       aria-label="Name of the section"
       value={section.name}

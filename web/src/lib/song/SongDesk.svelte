@@ -75,7 +75,7 @@
   <section aria-label="Sections">
     <h2 class="mb-1 text-lg">Sections</h2>
     <table class="w-full text-sm">
-      <thead class="text-left text-xs text-soft"
+      <thead class="text-left text-xs text-soft max-sm:hidden"
         ><tr
           ><th class="font-normal">name</th><th class="font-normal">bars</th><th class="font-normal">part of</th><th
             class="font-normal">begins</th

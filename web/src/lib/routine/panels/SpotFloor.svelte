@@ -29,7 +29,9 @@
     return list;
   });
   const shown = $derived(now ?? stations.find((station) => station.block === selected)?.stop ?? path[0]);
-  const ROOM = 2.6;
+  /** Metres of the room in the large picture, and in a small one. */
+  const ROOM = 2.3;
+  const STATION = 1.9;
 
   const box = (stop: Schemas['StopView'], size: number) =>
     `${stop.place.x - size / 2} ${stop.place.y - size / 2} ${size} ${size}`;
@@ -93,7 +95,7 @@
             aria-pressed={station.block === selected}
             onclick={() => onselect(Math.min(station.block, blocks.length - 1))}
           >
-            <svg viewBox={box(station.stop, 2.2)} class="aspect-square w-full bg-board" aria-hidden="true"
+            <svg viewBox={box(station.stop, STATION)} class="aspect-square w-full bg-board" aria-hidden="true"
               >{@render couple(station.stop)}</svg
             >
             <span class="line-clamp-2 min-h-[2.2em]"

@@ -42,14 +42,15 @@ public final class ChartMaker {
 
     /** A copy under another name, with everything that the original says. */
     public static Chart copy(Chart chart, String name) {
+        String id = idFor(chart.dance(), name);
         Identity identity = new Identity(
-                idFor(chart.dance(), name),
+                id,
                 chart.dance(),
                 name,
                 List.of(),
                 chart.identity().levels(),
                 chart.identity().summary(),
-                chart.id());
+                chart.id().equals(id) ? "" : chart.id());
         return new Chart(
                 identity,
                 chart.start(),
