@@ -157,10 +157,13 @@ export class RoutineEditor {
     this.#apply(edits.mend(this.routine.figures, index, repair));
   }
 
-  /** Takes a proposal in place of all figures, with the place where it begins if it has one; what stood before is one undo away. */
-  take(figures: Placed[], laid?: Schemas['LaidView']) {
+  /** Takes a proposal in place of all figures, with the place where it begins if it has one; an opening
+   * and a close of so many free elements stay. What stood before is one undo away. */
+  take(figures: Placed[], laid?: Schemas['LaidView'], frame = { lead: 0, tail: 0 }) {
+    const all = this.routine.figures;
+    const kept = [...all.slice(0, frame.lead), ...figures, ...all.slice(all.length - frame.tail)];
     const floor = laid && { ...this.routine.floor, startX: laid.startX, startY: laid.startY, startTurn: 0 };
-    this.#edit({ ...this.routine, ...(floor && { floor }), figures }, { from: 0, to: 0 });
+    this.#edit({ ...this.routine, ...(floor && { floor }), figures: kept }, { from: 0, to: 0 });
   }
 
   /** Takes what keeps the routine on its floor; notes stay with their figures. */

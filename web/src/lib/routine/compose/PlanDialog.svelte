@@ -15,7 +15,7 @@
   import HighlightQuestion from './HighlightQuestion.svelte';
   import Proposals from './Proposals.svelte';
   import ScoreQuestion from './ScoreQuestion.svelte';
-  import { Wishes } from './wishes.svelte';
+  import { framed, Wishes } from './wishes.svelte';
 
   const editor = getRoutineEditor();
   const settings = getSettings();
@@ -27,6 +27,7 @@
   let failed = $state('');
   let job = $state.raw<Schemas['JobView'] | null>(null);
   let watching = new AbortController();
+  const frame = $derived(framed(editor.work));
   const sections = $derived(editor.work?.fit?.sections ?? []);
   const working = $derived(view?.state === 'waiting' || view?.state === 'working');
 
@@ -80,7 +81,7 @@
   });
 
   function take(proposal: Schemas['ProposalView']) {
-    editor.take(proposal.figures, proposal.laid);
+    editor.take(proposal.figures, proposal.laid, framed(editor.work));
     open = false;
   }
 
@@ -121,6 +122,11 @@
       <label class="flex items-center gap-1"
         ><input type="checkbox" bind:checked={wishes.closes} /> can be danced again</label
       >
+      {#if frame.names.length}<p class="w-full text-soft">
+          {frame.names.join(' and ')}
+          {frame.names.length === 1 ? 'stays' : 'stay'} where {frame.names.length === 1 ? 'it is' : 'they are'};
+          composed is what lies between.
+        </p>{/if}
     </fieldset>
     <fieldset class="flex flex-wrap content-start items-end gap-x-4 gap-y-2">
       <legend class={question}>What may be in it, and how often?</legend>

@@ -11,6 +11,22 @@ export type Where = 'anywhere' | 'corner' | 'floor';
 
 const LONG = 24;
 
+/** The free elements that a routine begins and ends with: an opening and a close stay when the rest is composed. */
+export function framed(work: RoutineWork | null) {
+  const blocks = work?.blocks ?? [];
+  const first = blocks.findIndex((block) => block.figure);
+  const lead = first < 0 ? Math.max(Math.min(1, blocks.length), blocks.length - 1) : first;
+  const tail = first < 0 ? blocks.length - lead : blocks.length - 1 - blocks.findLastIndex((block) => block.figure);
+  const beats = (list: typeof blocks) => list.reduce((sum, block) => sum + block.beats, 0);
+  return {
+    lead,
+    tail,
+    names: [...blocks.slice(0, lead), ...blocks.slice(blocks.length - tail)].map((block) => block.name),
+    leadBars: beats(blocks.slice(0, lead)) / (work?.beatsPerBar ?? 1),
+    tailBars: beats(blocks.slice(blocks.length - tail)) / (work?.beatsPerBar ?? 1)
+  };
+}
+
 /** What a coach asks of a plan, as it is being filled in. */
 export class Wishes {
   bars = $state(16);
@@ -44,8 +60,10 @@ export class Wishes {
   /** Takes from the routine and its song what they say; what has been asked before stays. */
   begin(work: RoutineWork | null) {
     const song = work?.fit?.sections.reduce((sum, section) => sum + section.bars, 0) ?? 0;
-    const now = Math.round(work?.bars ?? 0);
-    this.bars = song > 0 ? song : now >= 2 ? now : 16;
+    const frame = framed(work);
+    const all = song > 0 ? song : (work?.bars ?? 0);
+    const now = Math.floor(all - frame.leadBars - frame.tailBars + 1e-6);
+    this.bars = now >= 2 ? now : 16;
     [this.long = 0, this.short = 0] = work?.courseSides ?? [];
     this.weights ??= work?.usual ? { ...work.usual } : null;
   }
@@ -56,7 +74,8 @@ export class Wishes {
    * @param allowed ids of the figures that may be used; none for all
    */
   plan(routine: Routine, work: RoutineWork, allowed: string[]): Schemas['PlanDraft'] {
-    const sections = work.fit?.sections ?? [];
+    const before = Math.floor(framed(work).leadBars);
+    const sections = (work.fit?.sections ?? []).filter((part) => part.bar + part.bars > before);
     const floor = routine.floor;
     return {
       dance: routine.dance,
@@ -73,7 +92,11 @@ export class Wishes {
       moments: this.highlights.flatMap(({ id, section }) =>
         sections
           .filter((part) => (section ? part.name === section : true))
-          .map((part) => ({ bar: part.bar, bars: section ? part.bars : 1, figure: id }))
+          .map((part) => ({
+            bar: Math.max(0, part.bar - before),
+            bars: section ? part.bars - Math.max(0, before - part.bar) : 1,
+            figure: id
+          }))
       ),
       weights: this.weights ?? work.usual,
       ...(this.where === 'corner' && { course: { sides: [this.long, this.short], tolerance: 2 } }),

@@ -234,15 +234,18 @@ public final class RoutineWork {
                     : blocks.get(Math.min(index, blocks.size() - 1)).end();
             Link link = arrival.map(a -> Linker.link(a, next))
                     .orElseGet(() -> Linker.freely(start.remainder(dance.bar()), next));
-            boolean whole = next.use().part().isEmpty() && next.use().variant().isEmpty();
-            if (link.verdict() == Link.Verdict.NO || arrival.isEmpty() && !whole) continue;
+            boolean begins = next.isFromTheStart() && next.use().variant().isEmpty();
+            if (link.verdict() == Link.Verdict.NO || arrival.isEmpty() && !begins) continue;
             boolean leadsOn = link.verdict() == Link.Verdict.YES && leadsOn(next, link.rotation(), start, index + 1);
             boolean customary = arrival.isPresent()
                     && !blocks.get(index).isFree()
                     && Customary.isNamed(blocks.get(index).danced().figure(), next.figure());
             successors.add(new Successor(next, link, customary, leadsOn));
         }
-        successors.sort(Comparator.comparing((Successor s) -> s.link().verdict())
+        // To begin with a whole figure is usual, a part of one is for drills.
+        successors.sort(Comparator.comparing((Successor s) ->
+                        arrival.isEmpty() && s.figure().use().part().isPresent())
+                .thenComparing(s -> s.link().verdict())
                 .thenComparing(s -> !s.customary())
                 .thenComparing(s -> !s.leadsOn()));
         return successors;
