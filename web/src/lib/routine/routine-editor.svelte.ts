@@ -202,6 +202,12 @@ export class RoutineEditor {
     void this.#recompute();
   }
 
+  /** What the server makes of it, waited for if it has not been worked out yet; null if that failed. */
+  async worked() {
+    if (!this.#work) await this.#recompute();
+    return this.#work;
+  }
+
   async #recompute() {
     const mine = ++this.#asked;
     try {

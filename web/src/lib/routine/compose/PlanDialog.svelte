@@ -32,9 +32,9 @@
   const working = $derived(view?.state === 'waiting' || view?.state === 'working');
 
   async function show() {
+    wishes.begin(await editor.worked());
     open = true;
     [view, failed] = [null, ''];
-    wishes.begin(editor.work);
     try {
       const [found, list] = await Promise.all([
         need(api.GET('/api/figures', { params: { query: { dance: editor.routine.dance } } })),
@@ -56,7 +56,10 @@
 
   async function compose() {
     [view, job, failed] = [null, null, ''];
-    if (!editor.work) return;
+    if (!editor.work) {
+      failed = 'The routine could not be worked out: close this, and try again when its ribbon is there.';
+      return;
+    }
     try {
       view = await need(api.POST('/api/plans', { body: wishes.plan(editor.routine, editor.work, allowed()) }));
       const { id } = view;

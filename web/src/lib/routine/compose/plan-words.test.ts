@@ -7,9 +7,11 @@ it('says a number exactly as long as it can be taken in', () => {
 });
 
 it('says how many there are, and what was limited for it', () => {
-  const all = { count: '972', limited: [], varied: true };
+  const all = { count: '972', limited: [], varied: true, proven: true };
   expect(told(all)).toBe('972 routines meet this. The best by the score:');
   expect(told({ ...all, limited: ['Wing'] })).toContain('No more than 972 routines meet this; Wing would come');
   expect(told({ ...all, limited: ['Wing', 'Whisk'] })).toContain('Wing, Whisk would come too often and were limited.');
   expect(told({ ...all, varied: false })).toContain('Some figures still come more often');
+  expect(told({ ...all, proven: false })).toContain('not proven to be the best');
+  expect(told({ ...all, count: '5', bound: 113 })).toContain('none can be worth more than 113');
 });

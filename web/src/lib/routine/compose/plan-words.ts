@@ -5,7 +5,7 @@ export const spoken = (count: string) =>
   count.length > 15 ? `about 10^${count.length - 1}` : Number(count).toLocaleString('en');
 
 /** How many routines a plan has, and what had to be limited for it. */
-export function told(found: Pick<Schemas['PlanView'], 'count' | 'limited' | 'varied' | 'bound'>) {
+export function told(found: Pick<Schemas['PlanView'], 'count' | 'limited' | 'varied' | 'proven' | 'bound'>) {
   if (found.bound !== undefined) {
     const one = found.count === '1';
     return (
@@ -19,6 +19,7 @@ export function told(found: Pick<Schemas['PlanView'], 'count' | 'limited' | 'var
     found.limited.length === 0
       ? `${many}.`
       : `No more than ${many}; ${limited} would come too often and ${found.limited.length === 1 ? 'was' : 'were'} limited.`;
-  const still = 'Some figures still come more often: more limits than can be counted would be needed.';
-  return `${first} ${found.varied ? '' : `${still} `}The best by the score:`;
+  const still = 'Some figures still come more often than asked.';
+  const best = found.proven ? 'The best by the score:' : 'Good by the score, though not proven to be the best:';
+  return `${first} ${found.varied ? '' : `${still} `}${best}`;
 }

@@ -19,9 +19,16 @@
   let { floor, path, blocks, now, both, close, danced, selected }: Props = $props();
   const hall = $derived({ x: 0, y: 0, width: floor.length, height: floor.width });
   const unit = $derived((close ? danced.width : Math.max(floor.length, floor.width)) / 60);
-  const view = $derived(
-    close ? danced : { x: -unit * 2, y: -unit * 2, width: floor.length + unit * 4, height: floor.width + unit * 4 }
-  );
+  /** What leaves the floor is shown too. */
+  const reached = $derived.by(() => {
+    const points = path.flatMap((stop) => [stop.his, stop.hers]);
+    const left = Math.min(-unit * 2, ...points.map((p) => p.x - 1));
+    const top = Math.min(-unit * 2, ...points.map((p) => p.y - 1));
+    const right = Math.max(floor.length + unit * 2, ...points.map((p) => p.x + 1));
+    const bottom = Math.max(floor.width + unit * 2, ...points.map((p) => p.y + 1));
+    return { x: left, y: top, width: right - left, height: bottom - top };
+  });
+  const view = $derived(close ? danced : reached);
   const legs = $derived(
     Array.from({ length: (path.at(-1)?.block ?? -1) + 1 }, (_, index) => {
       const stops = path.filter((stop) => stop.block === index);

@@ -71,6 +71,7 @@
       role="img"
       aria-label={now ? 'The couple and its feet at this step' : 'How the selected figure begins'}
     >
+      <g opacity={shown.feet?.length ? 0.4 : 1}>{@render couple(shown)}</g>
       {#each shown.feet ?? [] as foot (foot.role + foot.foot)}
         <path
           d={sole(foot.role === 'man' ? 'man' : 'lady', foot.foot)}
@@ -78,10 +79,8 @@
           fill={foot.role === 'man' ? 'var(--color-man)' : 'var(--color-board)'}
           stroke={foot.role === 'man' ? 'var(--color-man)' : 'var(--color-lady)'}
           stroke-width="0.018"
-          opacity=".85"
         />
       {/each}
-      {@render couple(shown)}
     </svg>
     <ol aria-label="The couple as each figure begins" class="flex flex-wrap content-start gap-x-2 gap-y-2">
       {#each stations as station, nth (nth)}

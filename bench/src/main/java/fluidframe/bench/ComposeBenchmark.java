@@ -1,10 +1,14 @@
 package fluidframe.bench;
 
 import fluidframe.core.count.Dance;
+import fluidframe.core.floor.Stride;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.plan.Composer;
+import fluidframe.core.plan.Ground;
 import fluidframe.core.plan.Plan;
+import fluidframe.core.plan.Watch;
 import fluidframe.library.shipped.ShippedLibrary;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -32,6 +36,19 @@ public class ComposeBenchmark {
     private final Plan longer = Plan.of(64)
             .requiring("foxtrot.reverse-wave", "foxtrot.hover-cross", "foxtrot.top-spin")
             .wanting(10);
+
+    private final Plan round = plan.closing(true)
+            .differing(1 / 3.0)
+            .wanting(5)
+            .on(Optional.of(new Ground(24, 14, Stride.usual(Dance.FOXTROT), 0.8)));
+
+    /** Five that differ by a third, stay on 24 x 14 m, close, and use 80 % of each long side. */
+    @Benchmark
+    @OutputTimeUnit(TimeUnit.MILLISECONDS)
+    @Measurement(iterations = 5, time = 5)
+    public Object composeRoundAFloor() {
+        return foxtrot.compose(round, 3, Watch.NOBODY);
+    }
 
     @Benchmark
     public Object composeThirtyTwoBars() {

@@ -75,11 +75,13 @@ public final class Composer {
         List<Composition.Proposal> best = refinement.apart(watch.between(0, FOUND)).stream()
                 .map(found -> found.proposal(Optional.empty()))
                 .toList();
-        Plan limited = refinement.limited();
-        BigInteger count = new PlanSearch(graph, limited, watch.between(FOUND, 1)).count();
-        List<Condition> against = best.isEmpty() ? contradiction(limited, watch) : List.of();
+        BigInteger count = new PlanSearch(graph, plan, watch.between(FOUND, 1)).count();
+        List<Condition> against = best.isEmpty() ? contradiction(refinement.limited(), watch) : List.of();
         return new Variety(
-                new Composition(best, count, against, OptionalInt.empty()), refinement.added(), refinement.kept());
+                new Composition(best, count, against, OptionalInt.empty()),
+                refinement.added(),
+                refinement.kept(),
+                refinement.proven());
     }
 
     /** Where nothing is found, what contradicts itself without the floor is said, or that the floor is what cannot be kept. */
@@ -91,18 +93,18 @@ public final class Composer {
         PlanSearch search = new PlanSearch(graph, plan.on(Optional.empty()).wanting(1), watch);
         GroundTask task = new GroundTask(graph, plan, eachAtMost, search.usable(), search.starts());
         Composition found = new GroundComposer(task, watch).compose(bestAnywhere(plan, eachAtMost, watch));
-        if (!found.best().isEmpty()) return new Variety(found, Map.of(), true);
+        if (!found.best().isEmpty()) return new Variety(found, Map.of(), true, false);
         Plan anywhere = plan.on(Optional.empty());
         if (new PlanSearch(graph, anywhere, watch::isGivenUp).count().signum() == 0) {
             Composition none =
                     new Composition(List.of(), BigInteger.ZERO, contradiction(anywhere, watch), OptionalInt.empty());
-            return new Variety(none, Map.of(), true);
+            return new Variety(none, Map.of(), true, false);
         }
         List<Condition> floor =
                 new ArrayList<>(List.of(new Condition.StaysOn(plan.ground().orElseThrow())));
         if (plan.closes()) floor.add(new Condition.Closes());
         floor.add(new Condition.Lasts(plan.bars()));
-        return new Variety(new Composition(List.of(), BigInteger.ZERO, floor, found.bound()), Map.of(), true);
+        return new Variety(new Composition(List.of(), BigInteger.ZERO, floor, found.bound()), Map.of(), true, false);
     }
 
     /** The best without a floor: if it happens to stay on it, nothing on it is better. */

@@ -66,6 +66,11 @@ final class PlanSearch {
         first.stream().filter(node -> usable[node]).forEach(starts::add);
     }
 
+    /** How many states are gone through at the most. */
+    long work() {
+        return (long) (units + 1) * graph.size() * states * plan.wanted();
+    }
+
     boolean[] usable() {
         return usable;
     }

@@ -18,6 +18,10 @@ final class Refinement {
     private static final double HALF = 0.5;
 
     private static final int TENTHS = 10;
+    /** States that a search may go through and still be quick; beyond, what comes too often is made dearer instead. */
+    private static final long MOST_WORK = 600_000;
+    /** More than are needed, so that the work ends. */
+    private static final int ROUNDS = 60;
     /** More than any figure brings, so that it is danced only where there is no other way. */
     private static final int DEAREST = 64;
 
@@ -27,6 +31,7 @@ final class Refinement {
     private final Map<String, Integer> limits = new LinkedHashMap<>();
     private final Set<Pairs.Pair> pairs = new LinkedHashSet<>();
     private boolean kept = true;
+    private boolean proven = true;
 
     /**
      * For one plan.
@@ -52,7 +57,12 @@ final class Refinement {
         return added;
     }
 
-    /** Whether no figure is danced too often; false if more limits than can be counted were needed. */
+    /** Whether the first found is the best of all; false if something had to be made dearer that could not be counted. */
+    boolean proven() {
+        return proven;
+    }
+
+    /** Whether no figure is danced too often; false if nothing kept it from that. */
     boolean kept() {
         return kept;
     }
@@ -64,31 +74,49 @@ final class Refinement {
      * @throws IllegalArgumentException if the plan counts more than can be kept even without anything added
      */
     List<Found> best(int[] dearer, Watch watch) {
+        int[] prices = dearer.clone();
         double from = 0;
         double to = HALF;
-        List<Found> found = search(dearer, watch.between(from, to));
-        while (true) {
+        List<Found> found = search(prices, watch.between(from, to));
+        for (int round = 0; round < ROUNDS; round++) {
             String tooOften = mostTooOften(found);
             Set<Pairs.Pair> again = again(found);
             if (tooOften == null && pairs.containsAll(again)) return found;
-            Set<Pairs.Pair> before = new LinkedHashSet<>(pairs);
-            if (tooOften != null) limits.put(tooOften, eachAtMost);
-            else pairs.addAll(again);
+            if (!count(tooOften, again)) {
+                if (tooOften == null) return found;
+                // Too much to count: what comes too often costs more until it does not.
+                proven = false;
+                prices[graph.figures().indexOf(tooOften)] += 2 * TENTHS;
+            }
             from = to;
             to = (1 + to) * HALF;
-            try {
-                found = search(dearer, watch.between(from, to));
-            } catch (IllegalArgumentException e) {
-                limits.remove(tooOften);
-                pairs.retainAll(before);
-                kept = tooOften == null && kept;
-                return found;
-            }
+            found = search(prices, watch.between(from, to));
         }
+        kept = mostTooOften(found) == null && kept;
+        return found;
     }
 
-    private List<Found> search(int[] dearer, Watch watch) {
-        return new PlanSearch(graph, limited(), watch, new Pairs(List.copyOf(pairs)), dearer).best();
+    /** Counts one thing more from now on; whether that can be done without the search growing too large. */
+    private boolean count(String tooOften, Set<Pairs.Pair> again) {
+        Set<Pairs.Pair> before = new LinkedHashSet<>(pairs);
+        if (tooOften != null) limits.put(tooOften, eachAtMost);
+        else pairs.addAll(again);
+        try {
+            if (search(new int[graph.figures().size()]).work() <= MOST_WORK) return true;
+        } catch (IllegalArgumentException e) {
+            // More than can be told apart at all.
+        }
+        limits.remove(tooOften);
+        pairs.retainAll(before);
+        return false;
+    }
+
+    private PlanSearch search(int[] prices) {
+        return new PlanSearch(graph, limited(), Watch.NOBODY, new Pairs(List.copyOf(pairs)), prices);
+    }
+
+    private List<Found> search(int[] prices, Watch watch) {
+        return new PlanSearch(graph, limited(), watch, new Pairs(List.copyOf(pairs)), prices).best();
     }
 
     /** The figure danced most often of those danced too often, or null. */
@@ -157,6 +185,7 @@ final class Refinement {
     private void takeOver(Refinement first) {
         limits.putAll(first.limits);
         pairs.addAll(first.pairs);
+        proven &= first.proven;
     }
 
     private int[] dearer(List<Found> chosen, int dear) {

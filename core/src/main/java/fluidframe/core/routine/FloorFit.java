@@ -111,11 +111,13 @@ public final class FloorFit {
         Tried asItIs = tried(List.of(), begun);
         tried.add(asItIs);
         List<Tried> singles = new ArrayList<>();
-        for (Change change : changes(begun, work)) add(singles, List.of(change), begun);
+        boolean stays = asItIs.outside() <= EPSILON;
+        for (Change change : stays ? otherWays(begun, work) : changes(begun, work))
+            add(singles, List.of(change), begun);
         singles.sort(Comparator.comparingDouble(Tried::outside).thenComparingInt(Tried::cost));
         tried.addAll(singles);
         boolean enough = tried.stream().filter(one -> one.outside() <= EPSILON).count() >= most;
-        if (!enough) tried.addAll(pairs(singles, begun));
+        if (!enough && !stays) tried.addAll(pairs(singles, begun));
         List<Tried> fitting =
                 tried.stream().filter(one -> one.outside() <= EPSILON).toList();
         Comparator<Tried> simplest = Comparator.comparingInt(Tried::cost);
@@ -223,6 +225,15 @@ public final class FloorFit {
             }
         }
         return changes;
+    }
+
+    /** Where it is enough to begin elsewhere, only another direction or another corner is another way. */
+    private List<Change> otherWays(State begun, RoutineWork work) {
+        List<Change> ways = new ArrayList<>(directions(begun, work));
+        for (Change change : changes(begun, work)) {
+            if (change.words().contains("corner")) ways.add(change);
+        }
+        return ways;
     }
 
     private List<Change> directions(State begun, RoutineWork work) {

@@ -7,10 +7,12 @@ import fluidframe.core.link.Repertoire;
 import fluidframe.core.plan.Composer;
 import fluidframe.core.plan.Composition;
 import fluidframe.core.plan.Plan;
+import fluidframe.core.plan.Variety;
 import fluidframe.core.plan.Weights;
 import fluidframe.core.routine.PlacedFigure;
 import fluidframe.core.routine.RoutineWork;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -45,6 +47,18 @@ class ProposalsTest {
                 }
             }
         }
+    }
+
+    @Test
+    void noFigureComesTooOftenWhereMoreWouldHaveToBeCountedThanCanBe() {
+        Plan plan = Plan.of(24).differing(1 / 3.0).wanting(2);
+        Variety found = Composer.of(REPERTOIRE, Dance.FOXTROT).compose(plan, 2, () -> false);
+        assertThat(found.kept()).isTrue();
+        assertThat(found.proven()).isFalse();
+        assertThat(found.composition().best()).hasSize(2).allSatisfy(one -> {
+            List<String> names = names(one);
+            assertThat(names).allMatch(name -> Collections.frequency(names, name) <= 2);
+        });
     }
 
     private static List<String> names(Composition.Proposal proposal) {

@@ -23,6 +23,7 @@ import org.springframework.lang.Nullable;
  * @param limited names of the figures that had to be limited so that nothing is danced too often; with any, the count is only
  *     an upper bound
  * @param varied whether nothing in the proposals is danced more often than asked
+ * @param proven whether the first proposal is the best of all
  * @param contradiction conditions that cannot be met together, if there is none
  * @param bound for routines on a floor, which are not proven to be the best: what none can be worth more than; the count is
  *     then that of those found
@@ -35,6 +36,7 @@ record PlanView(
         String count,
         List<String> limited,
         boolean varied,
+        boolean proven,
         List<ProposalView> proposals,
         List<String> contradiction,
         @Nullable Integer bound) {
@@ -80,7 +82,7 @@ record PlanView(
     record PieceView(String name, double bars, boolean corner) {}
 
     static PlanView of(String id, String state, String message) {
-        return new PlanView(id, state, message, "", List.of(), true, List.of(), List.of(), null);
+        return new PlanView(id, state, message, "", List.of(), true, true, List.of(), List.of(), null);
     }
 
     static PlanView of(String id, Dance dance, Variety variety, Repertoire repertoire) {
@@ -95,6 +97,7 @@ record PlanView(
                         .sorted()
                         .toList(),
                 variety.kept(),
+                variety.proven(),
                 found.best().stream()
                         .map(proposal -> proposal(dance, proposal, repertoire))
                         .toList(),
