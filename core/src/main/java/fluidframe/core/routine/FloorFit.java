@@ -29,6 +29,9 @@ public final class FloorFit {
     /** Of the single changes so many are tried together, two and two. */
     private static final int TOGETHER = 14;
 
+    /** Figures worked out at the most over all changes, single or together: a second or two. */
+    private static final int MOST_WORK = 12_000;
+
     private static final double SHORTEST_STRIDE = 0.3;
     private static final double LONGEST_STRIDE = 1.2;
     private static final int FIGURE_COST = 2;
@@ -111,13 +114,16 @@ public final class FloorFit {
         Tried asItIs = tried(List.of(), begun);
         tried.add(asItIs);
         List<Tried> singles = new ArrayList<>();
+        // Every change is worked out over the whole routine: of a very long one fewer are tried.
+        int budget = Math.max(1, MOST_WORK / begun.placed().size());
         boolean stays = asItIs.outside() <= EPSILON;
         for (Change change : stays ? otherWays(begun, work) : changes(begun, work))
             add(singles, List.of(change), begun);
         singles.sort(Comparator.comparingDouble(Tried::outside).thenComparingInt(Tried::cost));
         tried.addAll(singles);
         boolean enough = tried.stream().filter(one -> one.outside() <= EPSILON).count() >= most;
-        if (!enough && !stays) tried.addAll(pairs(singles, begun));
+        boolean quick = TOGETHER * (TOGETHER - 1) / 2 <= budget;
+        if (!enough && !stays && quick) tried.addAll(pairs(singles, begun));
         List<Tried> fitting =
                 tried.stream().filter(one -> one.outside() <= EPSILON).toList();
         Comparator<Tried> simplest = Comparator.comparingInt(Tried::cost);
