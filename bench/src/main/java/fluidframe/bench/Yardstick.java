@@ -7,6 +7,7 @@ import fluidframe.core.link.Customary;
 import fluidframe.core.link.DanceGraph;
 import fluidframe.core.link.Repertoire;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -17,13 +18,18 @@ import org.chocosolver.solver.Model;
 import org.chocosolver.solver.Solver;
 import org.chocosolver.solver.constraints.extension.Tuples;
 import org.chocosolver.solver.search.strategy.Search;
+import org.chocosolver.solver.variables.BoolVar;
 import org.chocosolver.solver.variables.IntVar;
+import org.chocosolver.util.tools.ArrayUtils;
 
 /**
  * The question the planner answers, put to a general constraint solver: the best routine of so many bars that has certain
  * figures, by the usual weights. The model is written from the links alone and shares no code with the planner.
  */
 public final class Yardstick {
+    /** Tenths taken off for a pair danced a second time in a row. */
+    private static final int PAIR_AGAIN = -40;
+
     private static final int CUSTOMARY = 30;
     private static final int ITSELF = 40;
     private static final int OTHER_SIDE = 10;
@@ -100,7 +106,11 @@ public final class Yardstick {
             model.among(model.intVar(1, slots), danced, wholes(figure)).post();
         }
         IntVar score = model.intVar(-200 * slots, 400 * slots);
-        model.sum(worth, "=", score).post();
+        BoolVar[] again = pairsAgain(model, danced, end);
+        int[] weights = new int[slots + again.length];
+        Arrays.fill(weights, 0, slots, 1);
+        Arrays.fill(weights, slots, weights.length, PAIR_AGAIN);
+        model.scalar(ArrayUtils.append(worth, again), weights, "=", score).post();
         model.setObjective(Model.MAXIMIZE, score);
         Solver solver = model.getSolver();
         solver.setSearch(Search.domOverWDegSearch(danced));
@@ -108,6 +118,30 @@ public final class Yardstick {
         OptionalInt best = OptionalInt.empty();
         while (solver.solve()) best = OptionalInt.of(score.getValue());
         return solver.isStopCriterionMet() ? OptionalInt.empty() : best;
+    }
+
+    /** For every slot from the fourth whether it ends a pair of figures danced a second time in a row. */
+    private BoolVar[] pairsAgain(Model model, IntVar[] danced, int end) {
+        List<String> names = places.stream()
+                .map(place -> place.danced().figure().id())
+                .distinct()
+                .toList();
+        int[] figures = new int[end + 1];
+        for (int i = 0; i < end; i++)
+            figures[i] = names.indexOf(places.get(i).danced().figure().id());
+        figures[end] = names.size();
+        IntVar[] figure = model.intVarArray("figure", danced.length, 0, names.size(), false);
+        for (int i = 0; i < danced.length; i++)
+            model.element(figure[i], figures, danced[i]).post();
+        BoolVar[] again = new BoolVar[Math.max(0, danced.length - 3)];
+        for (int i = 0; i < again.length; i++) {
+            again[i] = model.and(
+                            model.arithm(figure[i], "=", figure[i + 2]),
+                            model.arithm(figure[i + 1], "=", figure[i + 3]),
+                            model.arithm(figure[i], "!=", figure[i + 1]))
+                    .reify();
+        }
+        return again;
     }
 
     private Tuples follows(int end) {
