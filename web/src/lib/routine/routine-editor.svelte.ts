@@ -15,6 +15,7 @@ export class RoutineEditor {
   #selected = $state(-1);
   #anchor = $state(-1);
   #asked = 0;
+  #latest: Promise<void> = Promise.resolve();
 
   /** @param terms what can be chosen for any routine */
   constructor(
@@ -202,13 +203,22 @@ export class RoutineEditor {
     void this.#recompute();
   }
 
-  /** What the server makes of it, waited for if it has not been worked out yet; null if that failed. */
+  /** What the server makes of it as it now is, waited for while that is under way; null if it never could be worked out. */
   async worked() {
-    if (!this.#work) await this.#recompute();
+    let awaited;
+    do {
+      awaited = this.#latest;
+      await awaited;
+    } while (awaited !== this.#latest);
     return this.#work;
   }
 
-  async #recompute() {
+  #recompute() {
+    this.#latest = this.#ask();
+    return this.#latest;
+  }
+
+  async #ask() {
     const mine = ++this.#asked;
     try {
       const params = { query: { selected: this.#selected } };

@@ -29,7 +29,8 @@
   /** The dance chosen is in sight also where the row is longer than the screen. */
   $effect(() => {
     void settings.dance;
-    row?.querySelector('[aria-pressed="true"]')?.scrollIntoView({ block: 'nearest', inline: 'center' });
+    const chosen = row?.querySelector<HTMLElement>('[aria-pressed="true"]');
+    if (row && chosen) row.scrollLeft = chosen.offsetLeft - row.offsetLeft - (row.clientWidth - chosen.offsetWidth) / 2;
   });
 
   $effect(() => {

@@ -5,6 +5,10 @@
   let { wishes }: { wishes: Wishes } = $props();
   const editor = getRoutineEditor();
   const floor = $derived(editor.routine.floor);
+  const SIDES = [
+    ['long', 'Metres along the long side', 'm of the long side,'],
+    ['short', 'Metres along the short side', 'm of the short']
+  ] as const;
   const number = 'rounded-xs border border-line bg-raised px-1.5 py-1 text-sm w-16 text-right';
 </script>
 
@@ -36,27 +40,19 @@
     <label class="flex items-center gap-1.5"
       ><input type="radio" name="where" value="corner" bind:group={wishes.where} /> round one corner:</label
     >
-    <label
-      ><input
-        type="number"
-        aria-label="Metres along the long side"
-        min="2"
-        max="60"
-        bind:value={wishes.long}
-        disabled={wishes.where !== 'corner'}
-        class={number}
-      /> m of the long side,</label
-    >
-    <label
-      ><input
-        type="number"
-        aria-label="Metres along the short side"
-        min="2"
-        max="60"
-        bind:value={wishes.short}
-        disabled={wishes.where !== 'corner'}
-        class={number}
-      /> m of the short</label
-    >
+    {#each SIDES as [side, name, words] (side)}
+      <label
+        ><input
+          type="number"
+          aria-label={name}
+          min="2"
+          max="60"
+          bind:value={wishes[side]}
+          disabled={wishes.where !== 'corner'}
+          class={number}
+        />
+        {words}</label
+      >
+    {/each}
   </div>
 </div>

@@ -25,6 +25,8 @@
   const wishes = new Wishes();
   let view = $state.raw<Schemas['PlanView'] | null>(null);
   let failed = $state('');
+  /** How many proposals the last plan asked for. */
+  let asked = $state(0);
   let job = $state.raw<Schemas['JobView'] | null>(null);
   let watching = new AbortController();
   const frame = $derived(framed(editor.work));
@@ -55,7 +57,7 @@
   }
 
   async function compose() {
-    [view, job, failed] = [null, null, ''];
+    [view, job, failed, asked] = [null, null, '', wishes.wanted];
     if (!editor.work) {
       failed = 'The routine could not be worked out: close this, and try again when its ribbon is there.';
       return;
@@ -204,7 +206,7 @@
         aria-label="How much is worked out"
         value={job?.share ?? 0}
       ></progress>
-    {:else if view}<Proposals {view} ontake={take} />
+    {:else if view}<Proposals {view} wanted={asked} ontake={take} />
     {/if}
   </div>
 </Dialog>

@@ -11,6 +11,7 @@
 
   let { proposal, number, ontake }: Props = $props();
   const laid = $derived(proposal.laid);
+  const times = (many: number) => ['once', 'twice'][many - 1] ?? `${many} times`;
   const parts = $derived(
     [
       ['joins', proposal.customary],
@@ -28,12 +29,10 @@
   <div class="flex flex-wrap items-baseline gap-x-3 text-sm">
     <span class="font-display text-lg font-semibold">{proposal.score}</span>
     <span class="text-soft">{parts.map(([word, value]) => `${word} ${value}`).join(', ')}</span>
-    {#if laid && laid.times > 1}<span class="text-sound"
-        >closes danced {laid.times === 2 ? 'twice' : `${laid.times} times`}, along {laid.shares.join(' and ')} % of the long
-        sides</span
-      >{:else if laid && laid.shares.length}<span class="text-sound"
-        >closes danced once, along {laid.shares.join(' and ')} % of the long sides</span
-      >{:else if laid}<span class="text-sound">stays on the floor</span>{/if}
+    {#if laid}<span class="text-sound"
+        >{#if laid.shares.length}closes danced {times(laid.times)}, along {laid.shares.join(' and ')} % of the long sides{:else}stays
+          on the floor{/if}</span
+      >{/if}
     <Button kind="quiet" class="ml-auto" aria-label="Take proposal {number}" onclick={ontake}>Take</Button>
   </div>
   <div class="flex items-start gap-3">

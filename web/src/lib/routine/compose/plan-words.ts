@@ -4,8 +4,17 @@ import type { Schemas } from '$lib/api/client';
 export const spoken = (count: string) =>
   count.length > 15 ? `about 10^${count.length - 1}` : Number(count).toLocaleString('en');
 
-/** How many routines a plan has, and what had to be limited for it. */
-export function told(found: Pick<Schemas['PlanView'], 'count' | 'limited' | 'varied' | 'proven' | 'bound'>) {
+type Told = Pick<Schemas['PlanView'], 'count' | 'limited' | 'varied' | 'proven' | 'bound'> & {
+  proposals: readonly unknown[];
+};
+
+/** How many routines a plan has, what had to be limited for it, and why fewer are shown than were asked for. */
+export function told(found: Told, wanted: number) {
+  const fewer = found.proposals.length < wanted ? ' No more were found that differ enough.' : '';
+  return `${all(found)}${fewer}`;
+}
+
+function all(found: Told) {
   if (found.bound !== undefined) {
     const one = found.count === '1';
     return (

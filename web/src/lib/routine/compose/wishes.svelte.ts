@@ -14,9 +14,11 @@ const LONG = 24;
 /** The free elements that a routine begins and ends with: an opening and a close stay when the rest is composed. */
 export function framed(work: RoutineWork | null) {
   const blocks = work?.blocks ?? [];
-  const first = blocks.findIndex((block) => block.figure);
+  /** A figure that is gone is not an element that was meant to stay. */
+  const danced = (block: Schemas['BlockView']) => block.figure !== undefined || block.missing !== undefined;
+  const first = blocks.findIndex(danced);
   const lead = first < 0 ? Math.max(Math.min(1, blocks.length), blocks.length - 1) : first;
-  const tail = first < 0 ? blocks.length - lead : blocks.length - 1 - blocks.findLastIndex((block) => block.figure);
+  const tail = first < 0 ? blocks.length - lead : blocks.length - 1 - blocks.findLastIndex(danced);
   const beats = (list: typeof blocks) => list.reduce((sum, block) => sum + block.beats, 0);
   return {
     lead,

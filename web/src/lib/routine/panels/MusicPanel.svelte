@@ -21,7 +21,7 @@
       (song) => song.id === editor.routine.song || song.beatsPerBar === editor.work?.beatsPerBar
     )
   );
-  const others = $derived((songs.current?.lines.length ?? 0) - offered.length);
+  const others = $derived(editor.work ? (songs.current?.lines.length ?? 0) - offered.length : 0);
   const attempt = new Attempt();
   const fit = $derived(editor.work?.fit);
   const field = 'rounded-xs border border-line bg-raised px-1.5 py-0.5';

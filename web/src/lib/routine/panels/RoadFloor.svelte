@@ -6,6 +6,8 @@
   interface Props {
     floor: Routine['floor'];
     path: Schemas['StopView'][];
+    /** Who dances: both, or one alone. */
+    roles: ('man' | 'lady')[];
     /** How many figures the routine has; a circuit counts them through. */
     blocks: number;
     now: Schemas['StopView'] | undefined;
@@ -16,7 +18,7 @@
     selected: number;
   }
 
-  let { floor, path, blocks, now, both, close, danced, selected }: Props = $props();
+  let { floor, path, roles, blocks, now, both, close, danced, selected }: Props = $props();
   const hall = $derived({ x: 0, y: 0, width: floor.length, height: floor.width });
   const unit = $derived((close ? danced.width : Math.max(floor.length, floor.width)) / 60);
   /** What leaves the floor is shown too. */
@@ -111,12 +113,15 @@
     {@const lady = away(stop.place.x, stop.place.y, unit * 1.5, stop.lady)}
     {@const label = away(stop.place.x, stop.place.y, unit * 2.1, stop.man + 5)}
     <g stroke-width={unit * 0.3} stroke-linecap="round">
-      <path d="M{stop.place.x} {stop.place.y}L{man.x} {man.y}" stroke="var(--color-man)" />
-      <path
-        d="M{stop.place.x} {stop.place.y}L{lady.x} {lady.y}"
-        stroke="var(--color-lady)"
-        stroke-dasharray="{unit * 0.3} {unit * 0.45}"
-      />
+      {#if roles.includes('man')}<path
+          d="M{stop.place.x} {stop.place.y}L{man.x} {man.y}"
+          stroke="var(--color-man)"
+        />{/if}
+      {#if roles.includes('lady')}<path
+          d="M{stop.place.x} {stop.place.y}L{lady.x} {lady.y}"
+          stroke="var(--color-lady)"
+          stroke-dasharray="{unit * 0.3} {unit * 0.45}"
+        />{/if}
     </g>
     <rect
       x={stop.place.x - unit * 0.4}
@@ -141,10 +146,14 @@
     {@const his = away(now.his.x, now.his.y, unit * 1.2, now.man)}
     {@const hers = away(now.hers.x, now.hers.y, unit * 1.2, now.lady)}
     <g stroke-width={unit * 0.35} stroke-linecap="round">
-      <circle cx={now.his.x} cy={now.his.y} r={unit * 0.7} fill="var(--color-man)" />
-      <path d="M{now.his.x} {now.his.y}L{his.x} {his.y}" stroke="var(--color-man)" />
-      <circle cx={now.hers.x} cy={now.hers.y} r={unit * 0.7} fill="var(--color-lady)" />
-      <path d="M{now.hers.x} {now.hers.y}L{hers.x} {hers.y}" stroke="var(--color-lady)" />
+      {#if roles.includes('man')}
+        <circle cx={now.his.x} cy={now.his.y} r={unit * 0.7} fill="var(--color-man)" />
+        <path d="M{now.his.x} {now.his.y}L{his.x} {his.y}" stroke="var(--color-man)" />
+      {/if}
+      {#if roles.includes('lady')}
+        <circle cx={now.hers.x} cy={now.hers.y} r={unit * 0.7} fill="var(--color-lady)" />
+        <path d="M{now.hers.x} {now.hers.y}L{hers.x} {hers.y}" stroke="var(--color-lady)" />
+      {/if}
     </g>
   {/if}
   {#if end}<circle cx={end.place.x} cy={end.place.y} r={unit * 0.6} fill="var(--color-accent)" />{/if}

@@ -40,6 +40,12 @@
   const blocks = $derived(editor.work?.blocks.length ?? 0);
   /** In a dance that stays where it begins a path says nothing: the couple does. */
   const spot = $derived(editor.work?.moving === false);
+  /** Who dances: both, or one alone. */
+  const roles = $derived(
+    (['man', 'lady'] as const).filter((role) =>
+      editor.work?.blocks.some((block) => block.steps.some((one) => one[role] !== ''))
+    )
+  );
   const words = $derived(now ? editor.work?.blocks[now.block % Math.max(1, blocks)] : undefined);
   /** Danced again, a routine goes on counting. */
   const begun = $derived(
@@ -70,13 +76,18 @@
   <div class="flex items-baseline gap-3">
     <h2 class="text-base">On the floor</h2>
     <p class="text-sm text-soft">
-      {#if spot}the couple as each figure begins{:else}{floor.length} × {floor.width} m, stride {floor.stride} m; marks face
-        where the {settings.role('man')} and the {settings.role('lady')} face{/if}
+      {#if spot}{roles.length === 1
+          ? 'where each figure begins'
+          : 'the couple as each figure begins'}{:else}{floor.length} × {floor.width} m, stride {floor.stride} m; marks face
+        where {roles.length === 1
+          ? `the ${settings.role(roles[0] ?? 'man')} faces`
+          : `the ${settings.role('man')} and the ${settings.role('lady')} face`}{/if}
     </p>
   </div>
   {#if spot}
     <SpotFloor
       {path}
+      {roles}
       blocks={editor.work?.blocks ?? []}
       {now}
       selected={editor.selected}
@@ -86,7 +97,7 @@
       }}
     />
   {:else}
-    <RoadFloor {floor} {path} {blocks} {now} {both} {close} {danced} selected={editor.selected} />
+    <RoadFloor {floor} {path} {roles} {blocks} {now} {both} {close} {danced} selected={editor.selected} />
   {/if}
   {#if now && words}<StepWords stop={now} block={words} {begun} beatsPerBar={editor.work?.beatsPerBar ?? 3} />{/if}
   {#if path.length > 1}

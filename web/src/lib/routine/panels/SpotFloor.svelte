@@ -5,6 +5,8 @@
 
   interface Props {
     path: Schemas['StopView'][];
+    /** Who dances: both, or one alone. */
+    roles: ('man' | 'lady')[];
     blocks: Schemas['BlockView'][];
     /** The stop stepped to; none shows how the selected figure begins. */
     now: Schemas['StopView'] | undefined;
@@ -12,7 +14,7 @@
     onselect: (block: number) => void;
   }
 
-  let { path, blocks, now, selected, onselect }: Props = $props();
+  let { path, roles, blocks, now, selected, onselect }: Props = $props();
   const settings = getSettings();
   type Station = { name: string; stop: Schemas['StopView']; block: number };
 
@@ -59,8 +61,8 @@
 {/snippet}
 
 {#snippet couple(stop: Schemas['StopView'])}
-  {@render body('man', stop.his.x, stop.his.y, stop.man)}
-  {@render body('lady', stop.hers.x, stop.hers.y, stop.lady)}
+  {#if roles.includes('man')}{@render body('man', stop.his.x, stop.his.y, stop.man)}{/if}
+  {#if roles.includes('lady')}{@render body('lady', stop.hers.x, stop.hers.y, stop.lady)}{/if}
 {/snippet}
 
 {#if shown}
@@ -82,7 +84,10 @@
         />
       {/each}
     </svg>
-    <ol aria-label="The couple as each figure begins" class="flex flex-wrap content-start gap-x-2 gap-y-2">
+    <ol
+      aria-label="The couple as each figure begins"
+      class="flex max-h-[22rem] flex-wrap content-start gap-2 overflow-y-auto"
+    >
       {#each stations as station, nth (nth)}
         <li class="w-[5.5rem]">
           <button
@@ -107,7 +112,9 @@
     </ol>
   </div>
   <p class="text-xs text-soft">
-    Filled with a solid shoulder line: the {settings.role('man')}; open with a dotted one: the {settings.role('lady')}.
+    {#if roles.length > 1}Filled with a solid shoulder line: the {settings.role('man')}; open with a dotted one: the {settings.role(
+        'lady'
+      )}.{/if}
     The short line points where the body faces, always in the same room.
   </p>
 {/if}

@@ -107,11 +107,12 @@ public final class Composer {
         return new Variety(new Composition(List.of(), BigInteger.ZERO, floor, found.bound()), Map.of(), true, false);
     }
 
-    /** The best without a floor: if it happens to stay on it, nothing on it is better. */
+    /** The best without a floor, which may happen to stay on it; none for a round, or if a figure comes too often in it. */
     private List<Found> bestAnywhere(Plan plan, int eachAtMost, Watch watch) {
         if (plan.closes()) return List.of();
         Refinement refinement = new Refinement(graph, plan.on(Optional.empty()).wanting(1), eachAtMost);
-        return refinement.best(new int[graph.figures().size()], watch::isGivenUp);
+        List<Found> best = refinement.best(new int[graph.figures().size()], watch::isGivenUp);
+        return refinement.kept() ? best : List.of();
     }
 
     /** Takes conditions away one by one as long as nothing is possible; what cannot be taken away contradicts itself. */

@@ -8,10 +8,12 @@ import fluidframe.core.link.Repertoire;
 
 /** Where every edge of a graph leads on the floor with one stride. */
 final class Footings {
+    private final Stride stride;
     private final Footing[] begun;
     private final Footing[][] along;
 
     Footings(PlanGraph graph, Repertoire repertoire, Stride stride) {
+        this.stride = stride;
         begun = new Footing[graph.size()];
         along = new Footing[graph.size()][];
         for (int node = 0; node < graph.size(); node++) {
@@ -39,6 +41,10 @@ final class Footings {
                                 .withLastTurn(adjusted.lastTurnSixteenths())
                                 .withEnding(adjusted.ending()))
                 .orElse(charted);
+    }
+
+    Stride stride() {
+        return stride;
     }
 
     /** Where a routine that begins with a place is led by it. */

@@ -1,6 +1,7 @@
 package fluidframe.core.plan;
 
 import fluidframe.core.floor.Stride;
+import java.util.Locale;
 
 /**
  * A floor that a routine is to stay on, wherever on it it begins.
@@ -22,7 +23,7 @@ public record Ground(double lengthMetres, double widthMetres, Stride stride, dou
                 && widthMetres >= NARROWEST
                 && widthMetres <= LONGEST)) {
             throw new IllegalArgumentException(String.format(
-                    java.util.Locale.ROOT,
+                    Locale.ROOT,
                     "A floor to compose for must be from %.0f x %.0f to %.0f x %.0f metres, but was %s x %s",
                     SHORTEST,
                     NARROWEST,

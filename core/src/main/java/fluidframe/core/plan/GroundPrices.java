@@ -1,5 +1,7 @@
 package fluidframe.core.plan;
 
+import java.util.concurrent.CancellationException;
+
 /**
  * What figures cost that are danced too often, and what a decimetre costs where a routine travels too far: found by raising the
  * price of whatever the best routine without a floor does too much, so that it does it less. At these prices the best routine
@@ -26,7 +28,7 @@ record GroundPrices(int[] figures, int slow, int bound, int travel, Score score,
         int free = 0;
         GroundPrices best = null;
         for (int round = 0; round < ROUNDS; round++) {
-            if (watch.isGivenUp()) throw new java.util.concurrent.CancellationException("The plan was given up");
+            if (watch.isGivenUp()) throw new CancellationException("The plan was given up");
             GroundPrices now = at(task, prices, slow, 0, 0);
             int most = now.bounds.most(task.starts());
             if (most == GroundBounds.NEVER) return new GroundPrices(prices, 0, most, 0, now.score, now.bounds);

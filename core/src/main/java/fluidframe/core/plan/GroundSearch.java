@@ -215,7 +215,7 @@ final class GroundSearch {
 
     private static long place(GroundWay way) {
         long place = way.node;
-        place = place * 256 + way.mask;
+        place = place * 4096 + way.mask;
         place = place * 64 + way.at.side();
         place = place * 512 + Math.floorDiv(way.at.x(), SAME);
         return place * 512 + Math.floorDiv(way.at.y(), SAME);

@@ -7,6 +7,7 @@ import fluidframe.core.routine.FloorReport;
 import fluidframe.core.routine.Hall;
 import fluidframe.core.routine.RoutineWork;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 
@@ -39,20 +40,14 @@ public record Laid(Point start, int times, double gapMetres, double outsideMetre
         Point middle = new Point(ground.lengthMetres() / 2, ground.widthMetres() / 2);
         Hall first = new Hall(ground.lengthMetres(), ground.widthMetres(), middle);
         if (!round) {
-            Hall hall = moved(
-                    first,
-                    middle.minus(middleOf(
-                            FloorReport.of(work, first, ground.stride()).path())));
-            return Optional.of(new Laid(
-                    hall.start(),
-                    1,
-                    0,
-                    outside(FloorReport.of(work, hall, ground.stride()).path(), hall),
-                    List.of()));
+            FloorPath path = FloorReport.of(work, first, ground.stride()).path();
+            Hall hall = moved(first, middle.minus(path.extent().middle()));
+            double outside = FloorReport.of(work, hall, ground.stride()).path().outside(hall);
+            return Optional.of(new Laid(hall.start(), 1, 0, outside, List.of()));
         }
         Optional<Circuit> begun = Circuit.of(work, first, ground.stride());
         if (begun.isEmpty()) return Optional.empty();
-        Hall hall = moved(first, middle.minus(middleOf(begun.get().path())));
+        Hall hall = moved(first, middle.minus(begun.get().path().extent().middle()));
         Circuit circuit = Circuit.of(work, hall, ground.stride()).orElseThrow();
         return Optional.of(new Laid(
                 hall.start(),
@@ -66,36 +61,14 @@ public record Laid(Point start, int times, double gapMetres, double outsideMetre
         return new Hall(hall.lengthMetres(), hall.widthMetres(), hall.start().plus(by));
     }
 
-    private static Point middleOf(FloorPath path) {
-        double left = Double.MAX_VALUE;
-        double right = -Double.MAX_VALUE;
-        double top = Double.MAX_VALUE;
-        double bottom = -Double.MAX_VALUE;
-        for (FloorPath.Stop stop : path.stops()) {
-            for (Point at : List.of(stop.man(), stop.lady())) {
-                left = Math.min(left, at.x());
-                right = Math.max(right, at.x());
-                top = Math.min(top, at.y());
-                bottom = Math.max(bottom, at.y());
-            }
-        }
-        return new Point((left + right) / 2, (top + bottom) / 2);
-    }
-
-    private static double outside(FloorPath path, Hall hall) {
-        return path.stops().stream()
-                .mapToDouble(stop -> Math.max(hall.outside(stop.man()), hall.outside(stop.lady())))
-                .max()
-                .orElse(0);
-    }
-
     /** From the first to the last metre danced along each long side, by all rounds together. */
     private static List<Double> shares(RoutineWork work, Circuit circuit, Hall hall) {
         double[] least = new double[SIDES];
         double[] most = new double[SIDES];
-        java.util.Arrays.fill(least, Double.MAX_VALUE);
-        java.util.Arrays.fill(most, -Double.MAX_VALUE);
+        Arrays.fill(least, Double.MAX_VALUE);
+        Arrays.fill(most, -Double.MAX_VALUE);
         int blocks = work.blocks().size();
+        // A round takes two corners or four; a square of four rounds is not composed.
         int each = SIDES / circuit.times();
         for (FloorPath.Stop stop : circuit.path().stops()) {
             int block = Math.min(stop.block(), blocks * circuit.times() - 1);

@@ -19,7 +19,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * The graph of a dance with its places numbered, so that plans are worked out over plain arrays. Places that differ only in how
@@ -53,7 +52,7 @@ final class PlanGraph {
 
     private final Dance dance;
     private final Repertoire repertoire;
-    private final Map<Stride, Footings> footings = new ConcurrentHashMap<>();
+    private volatile Footings footings;
     private final List<String> figures = new ArrayList<>();
     private final List<Node> nodes = new ArrayList<>();
     private final List<Edge[]> edges = new ArrayList<>();
@@ -154,9 +153,14 @@ final class PlanGraph {
         return repertoire;
     }
 
-    /** Where everything leads on the floor; worked out when first asked for. */
+    /** Where everything leads on the floor; that of the stride last asked for is kept. */
     Footings footings(Stride stride) {
-        return footings.computeIfAbsent(stride, asked -> new Footings(this, repertoire, asked));
+        Footings known = footings;
+        if (known == null || !known.stride().equals(stride)) {
+            known = new Footings(this, repertoire, stride);
+            footings = known;
+        }
+        return known;
     }
 
     List<String> figures() {

@@ -77,20 +77,20 @@ final class Refinement {
         int[] prices = dearer.clone();
         double from = 0;
         double to = HALF;
-        List<Found> found = search(prices, watch.between(from, to));
+        List<Found> found = search(prices, watch.between(from, to)).best();
         for (int round = 0; round < ROUNDS; round++) {
             String tooOften = mostTooOften(found);
             Set<Pairs.Pair> again = again(found);
             if (tooOften == null && pairs.containsAll(again)) return found;
             if (!count(tooOften, again)) {
-                if (tooOften == null) return found;
-                // Too much to count: what comes too often costs more until it does not.
+                // Too much to count: what comes too often costs more until it does not, a pair danced again stays.
                 proven = false;
+                if (tooOften == null) return found;
                 prices[graph.figures().indexOf(tooOften)] += 2 * TENTHS;
             }
             from = to;
             to = (1 + to) * HALF;
-            found = search(prices, watch.between(from, to));
+            found = search(prices, watch.between(from, to)).best();
         }
         kept = mostTooOften(found) == null && kept;
         return found;
@@ -102,7 +102,7 @@ final class Refinement {
         if (tooOften != null) limits.put(tooOften, eachAtMost);
         else pairs.addAll(again);
         try {
-            if (search(new int[graph.figures().size()]).work() <= MOST_WORK) return true;
+            if (search(new int[graph.figures().size()], Watch.NOBODY).work() <= MOST_WORK) return true;
         } catch (IllegalArgumentException e) {
             // More than can be told apart at all.
         }
@@ -111,12 +111,8 @@ final class Refinement {
         return false;
     }
 
-    private PlanSearch search(int[] prices) {
-        return new PlanSearch(graph, limited(), Watch.NOBODY, new Pairs(List.copyOf(pairs)), prices);
-    }
-
-    private List<Found> search(int[] prices, Watch watch) {
-        return new PlanSearch(graph, limited(), watch, new Pairs(List.copyOf(pairs)), prices).best();
+    private PlanSearch search(int[] prices, Watch watch) {
+        return new PlanSearch(graph, limited(), watch, new Pairs(List.copyOf(pairs)), prices);
     }
 
     /** The figure danced most often of those danced too often, or null. */

@@ -44,12 +44,8 @@ public record Circuit(int times, Beats length, FloorPath path, double gapMetres,
         FloorPath path = FloorPath.of(work, work.floor(hall, stride, turns));
         Point begin = path.stops().get(0).middle();
         Point end = path.stops().get(path.stops().size() - 1).middle();
-        double outside = path.stops().stream()
-                .mapToDouble(stop -> Math.max(hall.outside(stop.man()), hall.outside(stop.lady())))
-                .max()
-                .orElse(0);
         return Optional.of(new Circuit(
-                times, work.length().times(times), path, end.minus(begin).length(), outside));
+                times, work.length().times(times), path, end.minus(begin).length(), path.outside(hall)));
     }
 
     /** By how many sixteenths the room has turned for the couple when it begins anew. */

@@ -26,6 +26,8 @@ public final class FloorFit {
     private static final int EIGHTH = 2;
     /** Strides to try, in metres more or less; beyond that a couple dances another routine. */
     private static final double[] STRIDES = {-0.05, 0.05, -0.1};
+    /** Metres; a couple hardly feels less. */
+    private static final double SMALL_STRIDE = 0.06;
     /** Of the single changes so many are tried together, two and two. */
     private static final int TOGETHER = 14;
 
@@ -117,8 +119,8 @@ public final class FloorFit {
         // Every change is worked out over the whole routine: of a very long one fewer are tried.
         int budget = Math.max(1, MOST_WORK / begun.placed().size());
         boolean stays = asItIs.outside() <= EPSILON;
-        for (Change change : stays ? otherWays(begun, work) : changes(begun, work))
-            add(singles, List.of(change), begun);
+        List<Change> changes = changes(begun, work, stays);
+        for (Change change : changes.subList(0, Math.min(budget, changes.size()))) add(singles, List.of(change), begun);
         singles.sort(Comparator.comparingDouble(Tried::outside).thenComparingInt(Tried::cost));
         tried.addAll(singles);
         boolean enough = tried.stream().filter(one -> one.outside() <= EPSILON).count() >= most;
@@ -164,12 +166,14 @@ public final class FloorFit {
         for (Change change : changes) state = change.made().apply(state);
         RoutineWork work = RoutineWork.of(dance, state.placed(), repertoire, state.startTurn());
         if (broken(work) > broken || work.missing() > missing) return null;
-        double[] box = box(FloorReport.of(work, hall, state.stride()).path());
-        double across = Math.max(0, box[1] - box[0] - hall.lengthMetres());
-        double down = Math.max(0, box[3] - box[2] - hall.widthMetres());
+        FloorPath.Extent taken =
+                FloorReport.of(work, hall, state.stride()).path().extent();
+        double across = Math.max(0, taken.right() - taken.left() - hall.lengthMetres());
+        double down = Math.max(0, taken.bottom() - taken.top() - hall.widthMetres());
         Point start = hall.start()
                 .plus(new Point(
-                        inside(box[0], box[1], hall.lengthMetres()), inside(box[2], box[3], hall.widthMetres())));
+                        inside(taken.left(), taken.right(), hall.lengthMetres()),
+                        inside(taken.top(), taken.bottom(), hall.widthMetres())));
         Point on = new Point(
                 Math.max(0, Math.min(hall.lengthMetres(), start.x())),
                 Math.max(0, Math.min(hall.widthMetres(), start.y())));
@@ -183,24 +187,11 @@ public final class FloorFit {
         return Math.min(0, length - to);
     }
 
-    private static double[] box(FloorPath path) {
-        double[] box = {Double.MAX_VALUE, -Double.MAX_VALUE, Double.MAX_VALUE, -Double.MAX_VALUE};
-        for (FloorPath.Stop stop : path.stops()) {
-            for (Point at : List.of(stop.man(), stop.lady())) {
-                box[0] = Math.min(box[0], at.x());
-                box[1] = Math.max(box[1], at.x());
-                box[2] = Math.min(box[2], at.y());
-                box[3] = Math.max(box[3], at.y());
-            }
-        }
-        return box;
-    }
-
     private Proposal proposal(Tried tried) {
         List<String> words = new ArrayList<>();
         words.add(String.format(
                 Locale.ROOT,
-                "begin %.1f m along and %.1f m down",
+                "begin %.1f m along the first side, %.1f m from the far side",
                 tried.start().x(),
                 tried.start().y()));
         tried.changes().forEach(change -> words.add(change.words()));
@@ -213,33 +204,35 @@ public final class FloorFit {
                 tried.outside());
     }
 
-    private List<Change> changes(State begun, RoutineWork work) {
+    /**
+     * What can be tried.
+     *
+     * @param stays whether it is enough to begin elsewhere: then only another direction or corner is another way
+     */
+    private List<Change> changes(State begun, RoutineWork work, boolean stays) {
+        List<Change> changes = new ArrayList<>(directions(begun, work));
+        if (!stays) changes.addAll(strides(begun));
+        for (int i = 0; i < begun.placed().size(); i++) {
+            if (begun.placed().get(i) instanceof PlacedFigure figure
+                    && !work.blocks().get(i).isFree()) {
+                changes.addAll(corners(i, figure, begun.placed(), work));
+                if (!stays) changes.addAll(otherwise(i, figure, work));
+            }
+        }
+        return changes;
+    }
+
+    private static List<Change> strides(State begun) {
         List<Change> changes = new ArrayList<>();
         for (double by : STRIDES) {
             double metres = Math.round((begun.stride().metres() + by) * 100) / 100.0;
             if (metres < SHORTEST_STRIDE || metres > LONGEST_STRIDE) continue;
             changes.add(new Change(
                     "a stride of " + metres + " m",
-                    Math.abs(by) > 0.06 ? FIGURE_COST : 1,
+                    Math.abs(by) > SMALL_STRIDE ? FIGURE_COST : 1,
                     state -> new State(state.placed(), new Stride(metres), state.startTurn())));
         }
-        changes.addAll(directions(begun, work));
-        for (int i = 0; i < begun.placed().size(); i++) {
-            if (begun.placed().get(i) instanceof PlacedFigure figure
-                    && !work.blocks().get(i).isFree()) {
-                changes.addAll(of(i, figure, begun.placed(), work));
-            }
-        }
         return changes;
-    }
-
-    /** Where it is enough to begin elsewhere, only another direction or another corner is another way. */
-    private List<Change> otherWays(State begun, RoutineWork work) {
-        List<Change> ways = new ArrayList<>(directions(begun, work));
-        for (Change change : changes(begun, work)) {
-            if (change.words().contains("corner")) ways.add(change);
-        }
-        return ways;
     }
 
     private List<Change> directions(State begun, RoutineWork work) {
@@ -261,11 +254,10 @@ public final class FloorFit {
         return TurnText.amount(sixteenths > 8 ? -half : half);
     }
 
-    /** A corner more or less before a figure, as it is or with the figure before it danced otherwise; the figure danced otherwise. */
-    private List<Change> of(int index, PlacedFigure figure, List<Placed> placed, RoutineWork work) {
-        List<Change> others = otherwise(index, figure, work);
-        List<Change> changes = new ArrayList<>(others);
-        if (index == 0 || !dance.isMoving()) return changes;
+    /** A corner more or less before a figure, as it is or with the figure before it danced otherwise. */
+    private List<Change> corners(int index, PlacedFigure figure, List<Placed> placed, RoutineWork work) {
+        if (index == 0 || !dance.isMoving()) return List.of();
+        List<Change> changes = new ArrayList<>();
         PlacedFigure turned = new PlacedFigure(figure.figureId(), figure.use(), !figure.corner(), figure.timing());
         Change corner = change(
                 (figure.corner() ? "no corner before " : "the corner before ") + where(work, index), index, turned);

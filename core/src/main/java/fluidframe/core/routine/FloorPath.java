@@ -5,6 +5,7 @@ import fluidframe.core.floor.FloorPlan;
 import fluidframe.core.floor.Footfall;
 import fluidframe.core.floor.Point;
 import java.util.ArrayList;
+import java.util.DoubleSummaryStatistics;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -27,6 +28,11 @@ public record FloorPath(List<Stop> stops) {
         /** Midway between the two. */
         public Point middle() {
             return man.towards(lady, 0.5);
+        }
+
+        /** By how many metres the one who is farther out leaves a floor, 0 if both are on it. */
+        double outside(Hall hall) {
+            return Math.max(hall.outside(man), hall.outside(lady));
         }
     }
 
@@ -85,6 +91,32 @@ public record FloorPath(List<Stop> stops) {
         int index = 0;
         while (index + 1 < starts.length && starts[index + 1] <= within) index++;
         return time * starts.length + index;
+    }
+
+    /** The room that both take, in metres: the least and the greatest x and y of anybody. */
+    public record Extent(double left, double right, double top, double bottom) {
+        /** Midway between the walls that would just hold it. */
+        public Point middle() {
+            return new Point((left + right) / 2, (top + bottom) / 2);
+        }
+    }
+
+    /** The room taken; the path must have a stop. */
+    public Extent extent() {
+        DoubleSummaryStatistics across = new DoubleSummaryStatistics();
+        DoubleSummaryStatistics down = new DoubleSummaryStatistics();
+        for (Stop stop : stops) {
+            for (Point at : List.of(stop.man(), stop.lady())) {
+                across.accept(at.x());
+                down.accept(at.y());
+            }
+        }
+        return new Extent(across.getMin(), across.getMax(), down.getMin(), down.getMax());
+    }
+
+    /** By how many metres anybody leaves a floor at the most, 0 if nobody does. */
+    public double outside(Hall hall) {
+        return stops.stream().mapToDouble(stop -> stop.outside(hall)).max().orElse(0);
     }
 
     /** The stop at which a block begins: the last one before any of its own. */

@@ -68,7 +68,7 @@ public record FloorReport(FloorPath path, List<Side> sides, List<Note> notes) {
     static double outside(FloorPath path, int block, Hall hall) {
         return path.stops().stream()
                 .filter(stop -> stop.block() == block)
-                .mapToDouble(stop -> Math.max(hall.outside(stop.man()), hall.outside(stop.lady())))
+                .mapToDouble(stop -> stop.outside(hall))
                 .max()
                 .orElse(0);
     }

@@ -54,5 +54,9 @@ class ChartMakerTest {
         Chart copy = ChartMaker.copy(chart, "My Whisk");
         assertThat(copy.id()).isEqualTo("waltz.my-whisk");
         assertThat(copy.parts()).isEqualTo(chart.parts());
+        assertThat(copy.identity().madeFrom()).isEqualTo(chart.id());
+        assertThat(ChartMaker.copy(copy, "My Whisk").identity().madeFrom())
+                .as("a chart is not made from itself")
+                .isEmpty();
     }
 }

@@ -13,7 +13,9 @@ import fluidframe.core.routine.FloorReport;
 import fluidframe.core.routine.Hall;
 import fluidframe.core.routine.Junction;
 import fluidframe.core.routine.Placed;
+import fluidframe.core.routine.Routine;
 import fluidframe.core.routine.RoutineWork;
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -68,5 +70,27 @@ class FloorFitTest {
         assertThat(none).hasSize(3).allMatch(fit -> fit.outsideMetres() > 0);
         assertThat(FloorFit.of(Dance.FOXTROT, List.of(), REPERTOIRE, hall, Stride.USUAL, 0, 3))
                 .isEmpty();
+    }
+
+    @Test
+    void aVeryLongRoutineIsFittedWithFewerTriesAndNoneBreaksIt() {
+        Hall hall = new Hall(24, 14, new Point(3, 11.5));
+        List<Placed> once = composed(Dance.FOXTROT, 16);
+        List<Placed> twenty = new ArrayList<>();
+        while (twenty.size() < Routine.MOST_PLACES) twenty.addAll(once);
+        List<Placed> placed = twenty.subList(0, Routine.MOST_PLACES);
+        List<FloorFit.Proposal> fits =
+                FloorFit.of(Dance.FOXTROT, placed, REPERTOIRE, hall, Stride.usual(Dance.FOXTROT), 0, 3);
+        assertThat(fits).hasSize(3);
+        for (FloorFit.Proposal fit : fits) {
+            assertThat(fit.placed()).hasSize(placed.size());
+            assertThat(broken(fit.placed(), fit.startTurn())).isLessThanOrEqualTo(broken(placed, 0));
+        }
+    }
+
+    private static long broken(List<Placed> placed, int startTurn) {
+        return RoutineWork.of(Dance.FOXTROT, placed, REPERTOIRE, startTurn).junctions().stream()
+                .filter(Junction::isBroken)
+                .count();
     }
 }

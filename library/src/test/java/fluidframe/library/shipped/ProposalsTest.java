@@ -61,6 +61,26 @@ class ProposalsTest {
         });
     }
 
+    private static boolean dancesAPairTwice(Composition.Proposal proposal) {
+        List<String> names = names(proposal);
+        for (int i = 3; i < names.size(); i++) {
+            boolean again = names.subList(i - 3, i - 1).equals(names.subList(i - 1, i + 1));
+            if (again && !names.get(i).equals(names.get(i - 1))) return true;
+        }
+        return false;
+    }
+
+    @Test
+    void saysThatTheBestIsNotProvenWherePairsDancedTwiceCannotAllBeCounted() {
+        Plan plan = Plan.of(32).wanting(5);
+        Variety waltz = Composer.of(REPERTOIRE, Dance.WALTZ).compose(plan, 0, () -> false);
+        assertThat(waltz.proven()).isTrue();
+        assertThat(waltz.composition().best()).noneMatch(ProposalsTest::dancesAPairTwice);
+        Variety jive = Composer.of(REPERTOIRE, Dance.JIVE).compose(plan, 0, () -> false);
+        assertThat(jive.composition().best()).anyMatch(ProposalsTest::dancesAPairTwice);
+        assertThat(jive.proven()).isFalse();
+    }
+
     private static List<String> names(Composition.Proposal proposal) {
         return proposal.figures().stream().map(PlacedFigure::figureId).toList();
     }
