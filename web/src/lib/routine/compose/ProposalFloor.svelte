@@ -48,7 +48,7 @@
     width={floor.length}
     height={floor.width}
     fill="var(--color-board)"
-    stroke={work && work.floorNotes.length > 0 ? 'var(--color-broken)' : 'var(--color-wall)'}
+    stroke={work?.leavesFloor ? 'var(--color-broken)' : 'var(--color-wall)'}
     stroke-width="0.3"
   />
   {#if path}

@@ -147,5 +147,5 @@
   {#each editor.work?.floorNotes ?? [] as note, nth (nth)}
     <p class="text-sm font-semibold text-broken">{note}</p>
   {/each}
-  {#if (editor.work?.floorNotes ?? []).length > 0 && editor.routine.figures.length > 0}<FloorFits />{/if}
+  {#if editor.work?.leavesFloor}<FloorFits />{/if}
 </section>

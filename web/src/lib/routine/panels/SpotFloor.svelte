@@ -35,6 +35,17 @@
   const ROOM = 2.3;
   const STATION = 1.9;
 
+  let list = $state<HTMLElement>();
+
+  /** Stepping on, the figure reached stays in sight in its list, without moving the page. */
+  $effect(() => {
+    void selected;
+    const reached = list?.querySelector<HTMLElement>('[aria-pressed="true"]')?.parentElement;
+    if (!list || !reached) return;
+    const top = reached.offsetTop - list.offsetTop;
+    if (top < list.scrollTop || top + reached.offsetHeight > list.scrollTop + list.clientHeight) list.scrollTop = top;
+  });
+
   const box = (stop: Schemas['StopView'], size: number) =>
     `${stop.place.x - size / 2} ${stop.place.y - size / 2} ${size} ${size}`;
 </script>

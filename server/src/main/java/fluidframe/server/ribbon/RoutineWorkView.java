@@ -24,6 +24,7 @@ import org.springframework.lang.Nullable;
 /**
  * A routine worked out, ready to be drawn: beats from its first bar, places in metres, directions in sixteenths from x.
  *
+ * @param leavesFloor whether any of the floor notes says that somebody leaves the floor
  * @param moving whether the couple goes round the floor
  * @param usual what a plan finds worth how much in this dance
  * @param courseSides how far to dance along a long side of the floor and then a short one, in metres
@@ -43,6 +44,7 @@ record RoutineWorkView(
         List<JoinView> joins,
         List<CircuitView.StopView> path,
         List<String> floorNotes,
+        boolean leavesFloor,
         @Nullable FitView fit,
         @Nullable String fitProblem,
         List<NextView> next,
@@ -112,6 +114,7 @@ record RoutineWorkView(
                 joins,
                 CircuitView.stops(floor.path(), !work.dance().isMoving()),
                 floor.notes().stream().map(FloorReport.Note::words).toList(),
+                floor.notes().stream().anyMatch(FloorReport.Note::leaves),
                 fit.view(),
                 fit.problem(),
                 work.successors(selected).stream()
