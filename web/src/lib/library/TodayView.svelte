@@ -28,15 +28,22 @@
 <h1 class="mb-4 text-3xl">Today on the floor</h1>
 <Failed why={today.failed} />
 <div class="grid gap-8 lg:grid-cols-[1fr_1.3fr]">
-  <section>
+  <section aria-label="Three ways in">
     <h2 class="mb-2 text-lg">Three ways in</h2>
-    <ol class="flex flex-col gap-3">
+    <ol class={['flex flex-col gap-3', !today.current && !today.failed && 'invisible']}>
       {#if sound}
         <li class="border-l-4 border-accent pl-3">
           <a class="font-semibold text-accent underline-offset-2 hover:underline" href="/routines/{sound.id}"
             >Open “{sound.name}”</a
           >
           <p class="text-sm text-soft">A whole routine: {sound.bars} bars on the floor, with every join explained.</p>
+        </li>
+      {:else if today.current}
+        <li class="border-l-4 border-accent pl-3">
+          <a class="font-semibold text-accent underline-offset-2 hover:underline" href="/figures">Chart a figure</a>
+          <p class="text-sm text-soft">
+            Press n there and give it a name; type the steps of one role, and the other's are proposed.
+          </p>
         </li>
       {/if}
       <li class="border-l-4 border-accent pl-3">

@@ -45,6 +45,11 @@
   {/if}
   <EditorBar editor={editor.editor} onremoved={() => void goto('/routines')}>
     {#snippet actions()}
+      <a
+        class="inline-flex items-center rounded-xs border border-strong bg-raised px-2.5 py-1 text-sm hover:border-accent hover:text-accent"
+        href="/routines/{editor.editor.id}/sheet"
+        title="The part of one dancer, to print">Sheet</a
+      >
       <PlanDialog />
       <RoutineSettings />
     {/snippet}

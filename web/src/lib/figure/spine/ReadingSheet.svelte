@@ -1,7 +1,8 @@
 <script lang="ts">
   import type { RoleName } from '$lib/api/client';
-  import { getFigureEditor, type Column } from '$lib/figure/figure-editor.svelte';
+  import { getFigureEditor } from '$lib/figure/figure-editor.svelte';
   import { getSettings } from '$lib/settings/settings.svelte';
+  import { readColumns, told } from './reading';
 
   /** The chart as plain lines in order of the count, for a phone held beside the floor. */
   let { only }: { only: 'both' | RoleName } = $props();
@@ -12,22 +13,10 @@
     [...new Set([...editor.work.man.rows, ...editor.work.lady.rows].map((row) => row.onset))].sort((a, b) => a - b)
   );
 
-  const columns = $derived<Column[]>([
-    ...(settings.shows('turn') ? (['align', 'turn'] as Column[]) : []),
-    ...(settings.shows('footwork') ? (['work'] as Column[]) : []),
-    ...(settings.shows('body') ? (['rise', 'cbm', 'sway', 'hip', 'bounce', 'body', 'head'] as Column[]) : []),
-    'weight',
-    'position',
-    'hold',
-    ...(settings.shows('lead') ? (['lead', 'note'] as Column[]) : [])
-  ]);
+  const columns = $derived(readColumns(settings));
 
   function line(role: RoleName, index: number): string {
-    return columns
-      .map((column) => ({ column, text: editor.cell(role, index, column) }))
-      .filter((cell) => cell.text !== '')
-      .map((cell) => (['cbm', 'sway', 'head'].includes(cell.column) ? `${cell.column} ${cell.text}` : cell.text))
-      .join(' · ');
+    return told(columns, (column) => editor.cell(role, index, column));
   }
 </script>
 

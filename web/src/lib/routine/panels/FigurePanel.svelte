@@ -57,6 +57,9 @@
           {fall.section}{/if}
       </p>
     </div>
+    {#each block.cautions as caution, nth (nth)}
+      <p class="border-l-4 border-accent pl-2">{settings.tell(caution, false)}</p>
+    {/each}
     {#if block.missing}
       <p class="border-l-4 border-broken pl-2">{block.missing}. It keeps its place for a bar until then.</p>
     {/if}
@@ -116,8 +119,8 @@
         <label class="flex items-center justify-between gap-3"
           >Counted <select
             class={[field, 'max-w-60']}
-            value={placed.timing ?? block.timings[0]?.id}
-            onchange={(e) => editor.change(index, { timing: e.currentTarget.value })}
+            value={placed.timing ?? ''}
+            onchange={(e) => editor.change(index, { timing: e.currentTarget.value || undefined })}
           >
             {#each block.timings as timing, nth (nth)}<option value={timing.id}>{timing.counts}</option>{/each}
           </select></label

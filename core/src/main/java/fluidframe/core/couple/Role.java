@@ -11,6 +11,14 @@ public enum Role {
         this.word = word;
     }
 
+    /** Reads {@code "man"} or {@code "lady"}. */
+    public static Role parse(String text) {
+        for (Role role : values()) {
+            if (role.word.equals(text.trim())) return role;
+        }
+        throw new IllegalArgumentException("A role must be man or lady, but was \"" + text + "\"");
+    }
+
     public Role partner() {
         return this == MAN ? LADY : MAN;
     }

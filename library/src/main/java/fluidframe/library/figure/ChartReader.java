@@ -191,9 +191,14 @@ public final class ChartReader {
         });
     }
 
+    /** A role that does not dance has no counts. */
     private Optional<Rhythm> rhythm(JsonNode timing, String path, String role, Dance dance, int rowCount) {
-        return cells.read(timing, path, role, text -> {
-            Rhythm rhythm = Rhythm.parse(dance, text);
+        String written = timing.path(role).asText("");
+        if (rowCount == 0 && written.isBlank()) return Optional.of(Rhythm.of(dance, List.of()));
+        return cells.parse(path + "/" + role, written, text -> {
+            Rhythm rhythm = Rhythm.of(
+                    dance,
+                    text.isBlank() ? List.of() : Rhythm.parse(dance, text).counts());
             if (rhythm.size() != rowCount) {
                 throw new IllegalArgumentException("A timing must have one count for each of the " + role + "'s "
                         + rowCount + " rows, but has " + rhythm.size());

@@ -36,6 +36,39 @@ class ChartReaderTest {
         return result.problems();
     }
 
+    private static String alone(String timing) {
+        return String.join(
+                "\n",
+                "format: fluidframe/figure@1",
+                "id: foxtrot.alone",
+                "dance: foxtrot",
+                "name: Alone",
+                "start: {position: closed, hold: closed contact}",
+                "man:",
+                "  - {count: Q, foot: L, place: forward, align: facing LOD}",
+                "  - {count: Q, foot: R, place: forward, align: facing LOD}",
+                "lady: []",
+                "timings:",
+                "  - " + timing);
+    }
+
+    @Test
+    void aRoleThatDoesNotDanceHasNoCountsInATimingAndAnotherMustHaveAll() {
+        Chart chart =
+                ChartReader.read(alone("{id: B, man: S S, lady: ''}")).value().orElseThrow();
+        assertThat(chart.timings().get(0).man()).hasToString("S S");
+        assertThat(chart.timings().get(0).lady().size()).isZero();
+        String written = ChartWriter.toYaml(chart);
+        assertThat(ChartWriter.toYaml(ChartReader.read(written).value().orElseThrow()))
+                .isEqualTo(written);
+        assertThat(problems(alone("{id: B, man: '', lady: ''}"))).anySatisfy(problem -> {
+            assertThat(problem.path()).isEqualTo("/timings/0/man");
+            assertThat(problem.message()).contains("one count for each of the man's 2 rows, but has 0");
+        });
+        assertThat(problems(alone("{id: B, man: S S, lady: S S}")))
+                .anySatisfy(problem -> assertThat(problem.path()).isEqualTo("/timings/0/lady"));
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',

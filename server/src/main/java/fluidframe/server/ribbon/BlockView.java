@@ -36,7 +36,8 @@ import org.springframework.lang.Nullable;
 /**
  * A figure or free element in its place, with the bar and the beat of it on which it begins, from 1; the side of the floor
  * after it, and metres danced along it and left of it.
- * {@code stretches} are the steps that may be repeated, {@code alternates} whether it has another side. {@code missing}
+ * {@code stretches} are the steps that may be repeated, {@code alternates} whether it has another side, {@code cautions} what
+ * to mind so that nobody is hurt. {@code missing}
  * says why what stands here cannot be danced.
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -65,6 +66,7 @@ record BlockView(
         List<TimingView> timings,
         List<OptionView> options,
         List<EndingView> endings,
+        List<String> cautions,
         @Nullable String missing) {
     /**
      * How both are left: what the next figure has to begin with; beat of the bar from 1. Blank for who does not dance, and for
@@ -96,7 +98,7 @@ record BlockView(
     /** Steps that may be repeated, and how often at the most. */
     record StretchView(String steps, int most) {}
 
-    /** Another timing of the same figure, as counted. */
+    /** A timing of the same figure, as counted by whoever leads it; as charted has no id. */
     record TimingView(String id, String counts) {}
 
     /** How near the partners may end besides as charted. */
@@ -168,6 +170,7 @@ record BlockView(
                 List.of(),
                 List.of(),
                 List.of(),
+                BlockCautions.of(block),
                 block.missing().orElse(null));
     }
 
@@ -201,13 +204,12 @@ record BlockView(
                 Split.of(danced, work.takesCorner(index)).stream()
                         .map(SplitView::of)
                         .toList(),
-                danced.figure().timings().stream()
-                        .map(timing -> new TimingView(timing.id(), timing.man().toString()))
-                        .toList(),
+                timings(danced),
                 danced.figure().options().stream()
                         .map(option -> OptionView.of(option, danced))
                         .toList(),
                 danced.endings().stream().map(EndingView::of).toList(),
+                BlockCautions.of(block),
                 null);
     }
 
@@ -233,6 +235,19 @@ record BlockView(
                 both ? arrival.position().toString() : "",
                 both ? arrival.hold().toString() : "",
                 arrival.nextBeat().plus(Beats.ONE).toString());
+    }
+
+    /** As charted and otherwise; none where there is nothing to choose. */
+    private static List<TimingView> timings(Danceable danced) {
+        Chart figure = danced.figure();
+        if (figure.timings().isEmpty()) return List.of();
+        Role role = danced.leader();
+        List<TimingView> views =
+                new ArrayList<>(List.of(new TimingView("", figure.rhythm(role).toString())));
+        figure.timings()
+                .forEach(timing -> views.add(
+                        new TimingView(timing.id(), (role == Role.MAN ? timing.man() : timing.lady()).toString())));
+        return views;
     }
 
     private static List<StretchView> stretches(Danceable danced) {

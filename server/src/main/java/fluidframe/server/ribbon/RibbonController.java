@@ -1,12 +1,15 @@
 package fluidframe.server.ribbon;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import fluidframe.core.count.CountLanguage;
+import fluidframe.core.couple.Role;
 import fluidframe.core.routine.Routine;
 import fluidframe.library.routine.RoutineFormat;
 import fluidframe.server.refusal.UnreadableException;
 import fluidframe.server.web.ApiDescription;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -60,6 +63,17 @@ class RibbonController {
     @PostMapping("/routines/blocked")
     List<RoutineDesk.BlockedView> blocked(@RequestBody @Schema(ref = ApiDescription.ROUTINE) JsonNode routine) {
         return desk.blocked(read(routine));
+    }
+
+    /** What one dancer has to learn of it, counted in {@code count}, or as charted if that is blank. */
+    @PostMapping("/routines/sheet")
+    RoleSheetView sheet(
+            @RequestParam String role,
+            @RequestParam(defaultValue = "") String count,
+            @RequestBody @Schema(ref = ApiDescription.ROUTINE) JsonNode routine) {
+        Optional<CountLanguage> language =
+                Optional.of(count).filter(said -> !said.isBlank()).map(CountLanguage::parse);
+        return desk.sheet(read(routine), Role.parse(role), language);
     }
 
     /** What could stand instead of figures {@code from} (from 0) up to but without {@code to}, so many beats long. */

@@ -2,8 +2,11 @@ package fluidframe.server.ribbon;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import fluidframe.core.count.Beats;
+import fluidframe.core.count.CountLanguage;
 import fluidframe.core.count.TempoBand;
+import fluidframe.core.couple.Role;
 import fluidframe.core.floor.Stride;
+import fluidframe.core.handout.RoleSheet;
 import fluidframe.core.link.Danceable;
 import fluidframe.core.music.Pulse;
 import fluidframe.core.music.Song;
@@ -95,6 +98,11 @@ public class RoutineDesk {
                 .stream()
                 .map(FloorFitView::of)
                 .toList();
+    }
+
+    RoleSheetView sheet(Routine routine, Role role, Optional<CountLanguage> language) {
+        RoutineWork work = workOf(routine);
+        return RoleSheetView.of(RoleSheet.of(routine, work, role, language), work);
     }
 
     List<BlockedView> blocked(Routine routine) {

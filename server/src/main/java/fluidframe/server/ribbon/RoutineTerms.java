@@ -1,5 +1,6 @@
 package fluidframe.server.ribbon;
 
+import fluidframe.core.count.CountLanguage;
 import fluidframe.core.couple.CouplePosition;
 import fluidframe.core.couple.Hold;
 import fluidframe.core.direction.Direction;
@@ -15,6 +16,7 @@ import java.util.stream.Stream;
  * @param floors usual floors
  * @param startTurns how the first figure may be turned from its chart
  * @param endTurns how much more or less of a figure's last turn may be made
+ * @param counts the languages in which steps are counted
  */
 record RoutineTerms(
         List<FloorSize> floors,
@@ -24,6 +26,7 @@ record RoutineTerms(
         List<String> holds,
         List<String> directions,
         List<FootChoice> feet,
+        List<String> counts,
         UsualEnd usualEnd) {
     /** A floor by name; metres. */
     record FloorSize(String name, double length, double width) {}
@@ -60,6 +63,7 @@ record RoutineTerms(
             Stream.of(Foot.values())
                     .map(foot -> new FootChoice(foot.toString(), foot == Foot.LEFT ? "left" : "right"))
                     .toList(),
+            Stream.of(CountLanguage.values()).map(CountLanguage::toString).toList(),
             new UsualEnd(CouplePosition.CLOSED.toString(), Hold.CLOSED_CONTACT.toString(), Foot.LEFT.toString()));
 
     /** More than half a turn to the right is less than half to the left. */

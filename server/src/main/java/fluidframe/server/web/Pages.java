@@ -1,6 +1,7 @@
 package fluidframe.server.web;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
 
@@ -24,6 +25,9 @@ final class Pages {
     /** Places whose things have a page each. */
     static final List<String> WITH_THINGS = List.of("events", "figures", "routines", "songs");
 
+    /** Pages of a thing besides its own. */
+    static final Map<String, String> OF_A_THING = Map.of("routines", "sheet");
+
     /** Figure ids hold dots, so only endings that the front end's files have count as assets. */
     private static final Pattern ASSET = Pattern.compile("\\.(js|css|map|json|svg|png|ico|txt|html|woff2?)$");
 
@@ -37,6 +41,7 @@ final class Pages {
                     || PLACES.contains(words[0])
                     || ASSET.matcher(words[0]).find();
         }
+        if (words.length == 3) return words[2].equals(OF_A_THING.get(words[0]));
         return words.length == 2 && WITH_THINGS.contains(words[0]);
     }
 

@@ -6,86 +6,10 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
-import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** Whole jobs of a coach from the beginning to the end, with how many keys and clicks each takes. */
-class JobsIT extends BrowserTest {
-    private int actions;
-
-    @BeforeEach
-    void countAnew() {
-        actions = 0;
-    }
-
-    private void click(Locator at) {
-        at.click();
-        actions++;
-    }
-
-    private void press(String key) {
-        page.keyboard().press(key);
-        actions++;
-    }
-
-    private void type(Locator field, String text) {
-        field.fill(text);
-        actions += 1 + text.length();
-    }
-
-    /** A click on the list and one on what is chosen. */
-    private void choose(Locator list, String what) {
-        list.selectOption(what);
-        actions += 2;
-    }
-
-    private void assertAtMost(String job, int most) {
-        System.out.println(job + " took " + actions + " keys and clicks.");
-        Assertions.assertThat(actions).as(job).isLessThanOrEqualTo(most);
-    }
-
-    private void begin(String dance, String name) {
-        go("/routines");
-        click(page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Dances"))
-                .getByRole(
-                        AriaRole.BUTTON,
-                        new Locator.GetByRoleOptions().setName(dance).setExact(true)));
-        type(page.getByLabel("Name of a new routine"), name);
-        press("Enter");
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
-                .hasText(name);
-    }
-
-    private Locator follow(String pattern) {
-        return region("What can follow")
-                .getByRole(AriaRole.LISTITEM)
-                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile(pattern)));
-    }
-
-    private void dance(String pattern, int count) {
-        click(follow(pattern).first());
-        assertThat(figures()).hasCount(count);
-    }
-
-    private Locator dialog() {
-        return page.getByRole(AriaRole.DIALOG);
-    }
-
-    private Locator inDialog(String label) {
-        return dialog().getByRole(AriaRole.COMBOBOX, new Locator.GetByRoleOptions().setName(label));
-    }
-
-    private void compose() {
-        click(dialog().getByRole(
-                        AriaRole.BUTTON,
-                        new Locator.GetByRoleOptions().setName("Compose").setExact(true)));
-    }
-
-    private void take(int proposal) {
-        click(dialog().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Take proposal " + proposal)));
-    }
-
+class JobsIT extends CountedTest {
     @Test
     void aSlowFoxtrotRoundAFloorOfARealSizeWithThreeRequiredFigures() {
         begin("Slow Foxtrot", "Round the hall");
@@ -165,6 +89,10 @@ class JobsIT extends BrowserTest {
         assertThat(figures().last()).containsText("Line");
         assertThat(page.getByText("all hold")).isVisible();
         assertThat(page.getByLabel("Floor plan")).not().containsText("long side");
+        click(figures().last());
+        click(page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Figure")));
+        assertThat(region("This figure").getByText("only as far as the back stays long"))
+                .isVisible();
         assertAtMost("A showcase of 24 bars to a song of three sections", 45);
     }
 
@@ -223,7 +151,15 @@ class JobsIT extends BrowserTest {
         assertThat(step).containsText("lady");
         stations.nth(3).click();
         assertThat(figures().nth(3)).hasAttribute("aria-selected", "true");
-        assertAtMost("Six figures of jive", 20);
+        click(link("Sheet"));
+        Locator sheet = page.getByRole(AriaRole.ARTICLE, new Page.GetByRoleOptions().setName("Sheet"));
+        assertThat(sheet).containsText("Lady's part");
+        assertThat(sheet.getByRole(AriaRole.TABLE)).hasCount(6);
+        String hers = sheet.getByRole(AriaRole.TABLE).first().innerText();
+        click(page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Man")));
+        assertThat(sheet).containsText("Man's part");
+        assertThat(sheet.getByRole(AriaRole.TABLE).first()).not().hasText(hers);
+        assertAtMost("Six figures of jive and a sheet of either part", 22);
     }
 
     @Test
@@ -236,7 +172,7 @@ class JobsIT extends BrowserTest {
         type(dialog().getByLabel("Start along the first side, metres"), "23.5");
         click(dialog().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Done")));
         assertThat(page.getByText("leaves the floor").first()).isVisible();
-        actions = 0;
+        countAnew();
         click(button("Fit to the floor"));
         click(button("Take the fit 1"));
         assertThat(page.getByText("leaves the floor")).hasCount(0);

@@ -19,7 +19,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class RoutineToolsApiTest extends ApiCalls {
     private ObjectNode demo(String name) throws Exception {
-        for (JsonNode summary : call(200, get("/api/routines"), null).get("lines")) {
+        for (JsonNode summary : call(200, get("/api/routines?dance=all"), null).get("lines")) {
             if (summary.get("name").asText().startsWith(name)) {
                 return (ObjectNode)
                         call(200, get("/api/routines/" + summary.get("id").asText()), null);
@@ -42,6 +42,38 @@ class RoutineToolsApiTest extends ApiCalls {
         JsonNode open =
                 call(200, post("/api/routines/circuit"), demo("New opening").get("document"));
         assertThat(open.get("problem").asText()).contains("cannot follow the last");
+    }
+
+    @Test
+    void saysWhatEitherDancerHasToLearnAndRefusesAThirdOne() throws Exception {
+        ObjectNode routine = (ObjectNode) demo("Ostermere").get("document");
+        JsonNode hers = call(200, post("/api/routines/sheet?role=lady&count=teaching count"), routine)
+                .get("parts");
+        assertThat(hers).hasSize(routine.get("figures").size());
+        assertThat(hers.at("/0/lines/0/count").asText()).isEqualTo("one");
+        assertThat(hers.at("/0/lines/0/cells/place").asText()).isNotBlank();
+        JsonNode his = call(200, post("/api/routines/sheet?role=man"), routine).get("parts");
+        assertThat(his.at("/0/lines/0/cells/foot").asText())
+                .isNotEqualTo(hers.at("/0/lines/0/cells/foot").asText());
+        assertThat(call(422, post("/api/routines/sheet?role=third"), routine).toString())
+                .contains("A role must be man or lady");
+        assertThat(call(422, post("/api/routines/sheet?role=man&count=backwards"), routine)
+                        .toString())
+                .contains("A count must be in one of");
+    }
+
+    @Test
+    void offersTheChartedTimingBesideTheOthersAndSaysWhatToMind() throws Exception {
+        ObjectNode routine = (ObjectNode) demo("Finals, cha-cha-cha").get("document");
+        ObjectNode turned = routine.deepCopy();
+        ArrayNode figures = turned.putArray("figures");
+        figures.addObject().put("figure", "cha-cha.hand-to-hand");
+        figures.addObject().put("element", "Line").put("beats", 4);
+        JsonNode blocks = call(200, post("/api/routines/work"), turned).get("blocks");
+        assertThat(blocks.at("/0/timings")).hasSize(2);
+        assertThat(blocks.at("/0/timings/0/id").asText()).isEmpty();
+        assertThat(blocks.at("/0/timings/1/id").asText()).isEqualTo("guapacha");
+        assertThat(blocks.at("/1/cautions/0").asText()).contains("back stays long");
     }
 
     @Test

@@ -22,8 +22,12 @@ class PagesTest {
                     .filter(route -> !route.isEmpty())
                     .sorted()
                     .toList();
-            List<String> known = Stream.concat(
-                            Pages.PLACES.stream(), Pages.WITH_THINGS.stream().map(place -> place + "/[id]"))
+            List<String> known = Stream.of(
+                            Pages.PLACES.stream(),
+                            Pages.WITH_THINGS.stream().map(place -> place + "/[id]"),
+                            Pages.OF_A_THING.entrySet().stream()
+                                    .map(page -> page.getKey() + "/[id]/" + page.getValue()))
+                    .flatMap(kind -> kind)
                     .sorted()
                     .toList();
             assertThat(known).isEqualTo(found);
@@ -31,13 +35,15 @@ class PagesTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/", "/figures", "/figures/waltz.whisk", "/songs/5/", "/mark.svg"})
+    @ValueSource(strings = {"/", "/figures", "/figures/waltz.whisk", "/songs/5/", "/routines/5/sheet", "/mark.svg"})
     void servesPagesAndFiles(String path) {
         assertThat(Pages.isOne(path)).isTrue();
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/nothing", "/figures/a/b", "/rules/5", "/figures/a/b/c"})
+    @ValueSource(
+            strings = {"/nothing", "/figures/a/b", "/rules/5", "/figures/a/b/c", "/figures/a/sheet", "/routines/5/song"
+            })
     void saysThatThereIsNoSuchPage(String path) {
         assertThat(Pages.isOne(path)).isFalse();
         assertThat(Pages.isPageOrUnknown(path.substring(1))).isTrue();
