@@ -90,6 +90,11 @@
   >
     {#snippet actions()}
       <Button onclick={() => (comparing = true)} disabled={editor.problems.length > 0}>Compare</Button>
+      <a
+        class="inline-flex items-center rounded-xs border border-strong bg-raised px-2.5 py-1 text-sm hover:border-accent hover:text-accent"
+        href="/rehearse?figure={encodeURIComponent(editor.view.id)}"
+        title="See the saved chart danced (r)">Rehearse</a
+      >
       {#if editor.changed}<Button onclick={discard}>{editor.isBegun ? 'Discard figure' : 'Discard changes'}</Button
         >{/if}
       {#if editor.view.own && editor.view.shipped && !editor.changed}<Button onclick={() => (resetting = true)}

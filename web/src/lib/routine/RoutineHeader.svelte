@@ -50,6 +50,11 @@
         href="/routines/{editor.editor.id}/sheet"
         title="The part of one dancer, to print">Sheet</a
       >
+      <a
+        class="inline-flex items-center rounded-xs border border-strong bg-raised px-2.5 py-1 text-sm hover:border-accent hover:text-accent"
+        href="/rehearse?routine={editor.editor.id}"
+        title="See it danced (r)">Rehearse</a
+      >
       <PlanDialog />
       <RoutineSettings />
     {/snippet}

@@ -9,6 +9,7 @@
   import type { Snippet } from 'svelte';
   import UnsentNotice from '$lib/editing/UnsentNotice.svelte';
   import FindBox from './FindBox.svelte';
+  import { isShortcut } from './typing';
   import KeysDialog from './KeysDialog.svelte';
   import StudioNotices from './StudioNotices.svelte';
 
@@ -19,6 +20,7 @@
     { href: '/figures', word: 'Figures' },
     { href: '/links', word: 'Links' },
     { href: '/routines', word: 'Routines' },
+    { href: '/rehearse', word: 'Rehearse' },
     { href: '/songs', word: 'Songs' },
     { href: '/events', word: 'Events' },
     { href: '/rules', word: 'Rules' }
@@ -49,12 +51,24 @@
     if (first) switchDance(first.id);
   }
 
+  /** What is on the desk is danced. */
+  function rehearse(event: KeyboardEvent) {
+    const { id } = page.params;
+    if (!id || !isShortcut(event, 'r')) return;
+    const what = page.url.pathname.startsWith('/routines') ? 'routine' : 'figure';
+    if (!['/routines', '/figures'].some((place) => page.url.pathname.startsWith(place))) return;
+    event.preventDefault();
+    void goto(`/rehearse?${what}=${encodeURIComponent(id)}`);
+  }
+
   function switchDance(dance: string) {
     settings.prefer({ dance });
     if (page.route.id?.includes('[id]'))
       void goto(page.url.pathname.startsWith('/routines') ? '/routines' : '/figures');
   }
 </script>
+
+<svelte:window onkeydown={rehearse} />
 
 <KeysDialog bind:open={keys} />
 

@@ -10,6 +10,7 @@ export const KEYS: readonly KeyGroup[] = [
     keys: [
       ['/', 'find a figure'],
       ['?', 'this list'],
+      ['r', 'rehearse what is on the desk'],
       ['Ctrl+Z', 'undo'],
       ['Ctrl+Shift+Z', 'redo'],
       ['Ctrl+S', 'save a version']
@@ -51,6 +52,21 @@ export const KEYS: readonly KeyGroup[] = [
       ['Ctrl+A', 'choose all'],
       ['Ctrl+C X V D', 'copy, cut, paste, repeat'],
       ['Delete', 'take out']
+    ]
+  },
+  {
+    place: 'Rehearse',
+    keys: [
+      ['Space', 'dance, pause'],
+      ['← →', 'row by row; Page Up and Down too'],
+      [', .', 'half a beat'],
+      ['[ ]', 'loop from here, to here'],
+      ['l', 'loop the figure'],
+      ['+ -', 'tempo'],
+      ['1 to 7', 'seen from'],
+      ['m', 'mirror'],
+      ['c', 'click'],
+      ['f', 'full screen']
     ]
   },
   { place: 'Song desk', keys: [['t', 'tap the tempo']] }

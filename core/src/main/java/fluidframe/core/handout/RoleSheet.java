@@ -103,7 +103,8 @@ public record RoleSheet(List<Section> sections) {
         return lines;
     }
 
-    private static Map<Column, String> cells(Step step, Chart chart, int rotation) {
+    /** What is charted of a row besides its count, on the alignment on which it is danced; empty columns are left out. */
+    public static Map<Column, String> cells(Step step, Chart chart, int rotation) {
         Map<Column, String> cells = new EnumMap<>(Column.class);
         for (Column column : Column.values()) {
             if (column == Column.COUNT || column == Column.SAY) continue;

@@ -36,13 +36,12 @@ record TrackDraft(
         for (Foot foot : Foot.values()) lifted.put(foot, new Curve.Draft().note(from - GRID, 0));
         for (double beat = from; beat <= to + GRID; beat += GRID) {
             double high = wanted.height().at(beat);
-            for (Foot foot : Foot.values()) {
-                if (!isBehind(wanted, foot, beat)) high = Math.min(high, reach(wanted, foot, beat, 0));
-            }
-            for (Foot foot : Foot.values()) {
-                double up = isBehind(wanted, foot, beat) ? needed(wanted, foot, beat, high) : 0;
-                lifted.get(foot).note(beat, up);
-                high = Math.min(high, reach(wanted, foot, beat, up));
+            Leg[] legs = {leg(wanted, Foot.LEFT, beat), leg(wanted, Foot.RIGHT, beat)};
+            for (Leg leg : legs) if (!leg.isBehind()) high = Math.min(high, leg.reach(0));
+            for (Leg leg : legs) {
+                double up = leg.isBehind() ? leg.needed(high) : 0;
+                lifted.get(leg.foot()).note(beat, up);
+                high = Math.min(high, leg.reach(up));
             }
             height.note(beat, high);
         }
@@ -64,29 +63,38 @@ record TrackDraft(
                 hands);
     }
 
-    /** Whether the hips are before the foot, so that its heel can come up. */
-    private boolean isBehind(Track track, Foot foot, double beat) {
-        FootTrack.Foot placed = track.foot(foot).at(beat);
-        Point away = track.hipJoint(foot, beat).minus(placed.ankle(build)).turned(-placed.direction());
-        return away.x() > 0;
-    }
-
-    /** How high the hips may be for the leg to reach its ankle, with the heel so much higher. */
-    private double reach(Track track, Foot foot, double beat, double heelUp) {
-        FootTrack.Foot placed = track.foot(foot).at(beat).withHeel(heelUp);
-        double across = track.hipJoint(foot, beat).minus(placed.ankle(build)).length();
-        double leg = STRAIGHT * build.leg();
-        double up = across >= leg ? 0 : Math.sqrt(leg * leg - across * across);
+    private Leg leg(Track track, Foot foot, double beat) {
         double tilted = track.hipHeight(foot, beat) - track.height().at(beat);
-        return placed.ankleHeight(build) + up - tilted;
+        return new Leg(build, foot, track.hipJoint(foot, beat), track.foot(foot).at(beat), tilted);
     }
 
-    /** By how much the heel of a leg that is too long has to come up for the hips to be as high. */
-    private double needed(Track track, Foot foot, double beat, double high) {
-        double heel = track.foot(foot).at(beat).heel();
-        double up = 0;
-        while (reach(track, foot, beat, up) < high && heel + up < HIGHEST_HEEL) up += HEEL_STEP;
-        return up;
+    /**
+     * A leg at a moment.
+     *
+     * @param joint the hip joint over the floor
+     * @param tilted by how much the joint is higher than the middle of the hips
+     */
+    private record Leg(Build build, Foot foot, Point joint, FootTrack.Foot placed, double tilted) {
+        /** Whether the hips are before the foot, so that its heel can come up. */
+        boolean isBehind() {
+            return joint.minus(placed.ankle(build)).turned(-placed.direction()).x() > 0;
+        }
+
+        /** How high the hips may be for the leg to reach its ankle, with the heel so much higher. */
+        double reach(double heelUp) {
+            FootTrack.Foot raised = placed.withHeel(heelUp);
+            double across = joint.minus(raised.ankle(build)).length();
+            double leg = STRAIGHT * build.leg();
+            double up = across >= leg ? 0 : Math.sqrt(leg * leg - across * across);
+            return raised.ankleHeight(build) + up - tilted;
+        }
+
+        /** By how much the heel of a leg that is too long has to come up for the hips to be as high. */
+        double needed(double high) {
+            double up = 0;
+            while (reach(up) < high && placed.heel() + up < HIGHEST_HEEL) up += HEEL_STEP;
+            return up;
+        }
     }
 
     /** The heel as written, and higher where the leg needs it. */

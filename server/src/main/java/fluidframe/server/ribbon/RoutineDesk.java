@@ -42,6 +42,9 @@ public class RoutineDesk {
     /** A routine worked out for somebody else to look at. */
     public record WorkedOut(RoutineWork work, TempoBand played, double seconds, Stride stride) {}
 
+    /** A routine with the time in which it is danced. */
+    public record Rehearsed(RoutineWork work, Pulse pulse) {}
+
     private final FigureShelf shelf;
     private final Documents<Song, SongSummary> songs;
 
@@ -71,6 +74,12 @@ public class RoutineDesk {
                 work.blocks().isEmpty() ? 0 : work.blocks().get(0).start().toDouble();
         double seconds = pulse.seconds(first + work.length().toDouble()) - pulse.seconds(first);
         return new WorkedOut(work, pulse.played(work.length().toDouble()), seconds, routine.stride());
+    }
+
+    /** Works out a routine to be rehearsed, to its song if it is set to one. */
+    public Rehearsed rehearsed(Routine routine) {
+        RoutineWork work = workOf(routine);
+        return new Rehearsed(work, pulse(routine, songOf(routine), work.dance().beatsPerBar()));
     }
 
     /** With what could follow the selected figure (from 0, -1 for none). */

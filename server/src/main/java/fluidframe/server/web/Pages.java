@@ -17,6 +17,7 @@ final class Pages {
             "figures",
             "links",
             "lists",
+            "rehearse",
             "routines",
             "rules",
             "sheet",

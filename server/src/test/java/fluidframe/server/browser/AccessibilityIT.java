@@ -36,7 +36,10 @@ class AccessibilityIT extends BrowserTest {
         "paper, song",
         "evening, song",
         "paper, event",
-        "evening, event"
+        "evening, event",
+        "paper, rehearse",
+        "evening, rehearse",
+        "paper, role sheet"
     })
     void hasNoSeriousViolation(String theme, String view) {
         page.addInitScript("localStorage.setItem('fluidframe.settings', JSON.stringify({theme: '" + theme + "'}))");
@@ -54,6 +57,12 @@ class AccessibilityIT extends BrowserTest {
         } else if (view.equals("rules")) {
             go("/rules");
             assertThat(page.getByRole(AriaRole.IMG)).hasCount(8);
+        } else if (view.equals("rehearse")) {
+            go("/rehearse?figure=rumba.fan");
+            assertThat(button("Dance")).isVisible();
+        } else if (view.equals("role sheet")) {
+            go("/routines/long-floor-waltz/sheet");
+            assertThat(page.getByRole(AriaRole.TABLE).first()).isVisible();
         } else if (view.equals("song")) {
             go("/songs");
             link("Lantern Hill").click();

@@ -21,7 +21,8 @@ abstract class BrowserTest {
     private static final List<String> FLAGS = List.of(
             "--headless",
             "--no-sandbox",
-            "--disable-gpu",
+            "--use-angle=swiftshader",
+            "--enable-unsafe-swiftshader",
             "--disable-quic",
             "--no-first-run",
             "--disable-background-networking",

@@ -103,6 +103,7 @@ class EverythingOpensIT extends BrowserTest {
                 "figures",
                 "links",
                 "lists",
+                "rehearse",
                 "routines",
                 "rules",
                 "sheet",

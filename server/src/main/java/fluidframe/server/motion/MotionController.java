@@ -1,0 +1,79 @@
+package fluidframe.server.motion;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import fluidframe.core.chart.FigureUse;
+import fluidframe.core.chart.Option;
+import fluidframe.core.count.CountLanguage;
+import fluidframe.core.link.Danceable;
+import fluidframe.core.routine.Routine;
+import fluidframe.library.routine.RoutineFormat;
+import fluidframe.server.refusal.NotFoundException;
+import fluidframe.server.refusal.UnreadableException;
+import fluidframe.server.repertoire.FigureShelf;
+import fluidframe.server.web.ApiDescription;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What is rehearsed, worked out from what is kept or as it is sent. */
+@RestController
+@RequestMapping("/api/motion")
+class MotionController {
+    private final FigureShelf shelf;
+    private final Motions motions;
+
+    MotionController(FigureShelf shelf, Motions motions) {
+        this.shelf = shelf;
+        this.motions = motions;
+    }
+
+    /**
+     * A figure by itself.
+     *
+     * @param variant id of a variant, blank for as charted
+     * @param part id of a part, blank for the whole
+     * @param option ids of options danced
+     * @param count the language in which it is counted, blank for as charted
+     */
+    @GetMapping("/figures/{id}")
+    MotionView figure(
+            @PathVariable String id,
+            @RequestParam(defaultValue = "") String variant,
+            @RequestParam(defaultValue = "") String part,
+            @RequestParam(required = false) List<String> option,
+            @RequestParam(defaultValue = "") String count) {
+        var chart = shelf.repertoire()
+                .chart(id)
+                .orElseThrow(() -> new NotFoundException("There is no figure \"" + id + "\" to be danced"));
+        FigureUse use = !variant.isBlank()
+                ? FigureUse.ofVariant(variant)
+                : part.isBlank() ? FigureUse.WHOLE : FigureUse.ofPart(part);
+        List<String> options = option == null ? List.of() : option;
+        boolean known = options.stream()
+                .allMatch(wanted -> chart.options().stream().map(Option::id).anyMatch(wanted::equals));
+        if (!known || !use.existsIn(chart)) {
+            throw new NotFoundException(chart.identity().name() + " is not charted in that way");
+        }
+        return motions.figure(Danceable.of(chart, use.withOptions(options)), language(count));
+    }
+
+    /** A routine on its floor. */
+    @PostMapping("/routines")
+    MotionView routine(
+            @RequestParam(defaultValue = "") String count,
+            @RequestBody @Schema(ref = ApiDescription.ROUTINE) JsonNode routine) {
+        Routine read = RoutineFormat.ROUTINE.read(routine).orThrow(UnreadableException::new);
+        return motions.routine(read, language(count));
+    }
+
+    private static Optional<CountLanguage> language(String count) {
+        return Optional.of(count).filter(said -> !said.isBlank()).map(CountLanguage::parse);
+    }
+}

@@ -1,0 +1,140 @@
+package fluidframe.server.motion;
+
+import fluidframe.core.chart.Column;
+import fluidframe.core.count.Beats;
+import fluidframe.core.count.CountLanguage;
+import fluidframe.core.count.Dance;
+import fluidframe.core.couple.Role;
+import fluidframe.core.floor.Stride;
+import fluidframe.core.handout.RoleSheet;
+import fluidframe.core.ledger.LedgerRow;
+import fluidframe.core.link.Danceable;
+import fluidframe.core.motion.Motion;
+import fluidframe.core.music.Pulse;
+import fluidframe.core.routine.Block;
+import fluidframe.core.routine.Routine;
+import fluidframe.core.routine.RoutineWork;
+import fluidframe.server.ribbon.RoutineDesk;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+
+/** Works out motions with what is said and charted along them. */
+@Service
+class Motions {
+    private final RoutineDesk desk;
+
+    Motions(RoutineDesk desk) {
+        this.desk = desk;
+    }
+
+    MotionView figure(Danceable danced, Optional<CountLanguage> language) {
+        Dance dance = danced.chart().dance();
+        double tempo = (dance.slowestBarsPerMinute() + dance.fastestBarsPerMinute()) / 2.0;
+        Motion motion = Motion.of(danced, Stride.usual(dance), Motion.Couple.USUAL);
+        Beats start = danced.chart().startBeat();
+        List<MotionView.StageRow> rows = new ArrayList<>();
+        for (Role role : Role.values()) rows.addAll(rows(danced, role, 0, 0, start, language));
+        return view(
+                danced.name(),
+                motion,
+                Pulse.of(tempo, dance.beatsPerBar(), Optional.empty(), Optional.empty()),
+                new MotionView.HallSize(0, 0),
+                rows,
+                List.of(new MotionView.StageBlock(
+                        danced.name(),
+                        start.toDouble(),
+                        start.plus(danced.length()).toDouble(),
+                        1)));
+    }
+
+    MotionView routine(Routine routine, Optional<CountLanguage> language) {
+        RoutineDesk.Rehearsed rehearsed = desk.rehearsed(routine);
+        RoutineWork work = rehearsed.work();
+        Motion motion = Motion.of(work, routine.hall(), routine.stride(), Motion.Couple.USUAL);
+        List<MotionView.StageRow> rows = new ArrayList<>();
+        List<MotionView.StageBlock> blocks = new ArrayList<>();
+        for (int i = 0; i < work.blocks().size(); i++) {
+            Block block = work.blocks().get(i);
+            blocks.add(new MotionView.StageBlock(
+                    block.name(),
+                    block.start().toDouble(),
+                    block.end().toDouble(),
+                    block.bar(work.dance().bar())));
+            if (block.isFree()) continue;
+            for (Role role : Role.values()) {
+                rows.addAll(rows(block.danced(), role, i, block.rotation(), block.start(), language));
+            }
+        }
+        return view(
+                routine.name(),
+                motion,
+                rehearsed.pulse(),
+                new MotionView.HallSize(
+                        routine.hall().lengthMetres(), routine.hall().widthMetres()),
+                rows,
+                blocks);
+    }
+
+    private static List<MotionView.StageRow> rows(
+            Danceable danced, Role role, int block, int rotation, Beats start, Optional<CountLanguage> language) {
+        List<String> said =
+                language.map(chosen -> danced.chart().said(role, chosen)).orElse(List.of());
+        List<MotionView.StageRow> rows = new ArrayList<>();
+        for (LedgerRow row : danced.ledger().of(role).rows()) {
+            Map<String, String> cells = new LinkedHashMap<>();
+            RoleSheet.cells(row.step(), danced.chart(), rotation)
+                    .forEach((column, text) -> cells.put(column.key(), text));
+            rows.add(new MotionView.StageRow(
+                    role.toString(),
+                    block,
+                    row.number(),
+                    start.plus(row.onset()).toDouble(),
+                    start.plus(row.end()).toDouble(),
+                    said.isEmpty() ? Column.COUNT.of(row.step(), danced.chart().dance()) : said.get(row.number() - 1),
+                    cells));
+        }
+        return rows;
+    }
+
+    private static MotionView view(
+            String name,
+            Motion motion,
+            Pulse pulse,
+            MotionView.HallSize hall,
+            List<MotionView.StageRow> rows,
+            List<MotionView.StageBlock> blocks) {
+        Dance dance = motion.dance();
+        double end = Math.max(
+                motion.end(),
+                blocks.isEmpty() ? 0 : blocks.get(blocks.size() - 1).end());
+        double[] seconds = new double[(int) Math.ceil(end) + 1];
+        for (int beat = 0; beat < seconds.length; beat++) {
+            seconds[beat] = Math.round((pulse.seconds(beat) - pulse.seconds(0)) * 10_000) / 10_000.0;
+        }
+        double bars = (seconds.length - 1.0) / dance.beatsPerBar();
+        return new MotionView(
+                name,
+                dance.toString(),
+                dance.title(),
+                dance.beatsPerBar(),
+                dance.isMoving(),
+                motion.from(),
+                motion.begins(),
+                end,
+                seconds.length < 2 ? pulse.tempo() : Math.round(600 * bars / seconds[seconds.length - 1]) / 10.0,
+                seconds,
+                hall,
+                MotionView.dancers(motion),
+                rows.stream()
+                        .sorted(Comparator.comparingDouble(MotionView.StageRow::onset))
+                        .toList(),
+                blocks,
+                Stream.of(CountLanguage.values()).map(CountLanguage::toString).toList());
+    }
+}

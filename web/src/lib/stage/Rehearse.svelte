@@ -1,0 +1,80 @@
+<script lang="ts">
+  import { page } from '$app/state';
+  import { api, need, type Schemas } from '$lib/api/client';
+  import { loaded } from '$lib/api/loaded.svelte';
+  import { getSettings } from '$lib/settings/settings.svelte';
+  import Failed from '$lib/ui/Failed.svelte';
+  import { remembered, remember } from './last';
+  import Player from './Player.svelte';
+
+  const settings = getSettings();
+  const asked = $derived({
+    figure: page.url.searchParams.get('figure') ?? '',
+    variant: page.url.searchParams.get('variant') ?? '',
+    part: page.url.searchParams.get('part') ?? '',
+    option: page.url.searchParams.getAll('option'),
+    routine: page.url.searchParams.get('routine') ?? ''
+  });
+  const last = remembered();
+
+  async function motionOf(of: typeof asked, count: string): Promise<Schemas['MotionView'] | null> {
+    if (of.routine) {
+      const { document } = await need(api.GET('/api/routines/{id}', { params: { path: { id: of.routine } } }));
+      return need(api.POST('/api/motion/routines', { params: { query: { count } }, body: document }));
+    }
+    if (!of.figure) return null;
+    const { variant, part, option } = of;
+    return need(
+      api.GET('/api/motion/figures/{id}', {
+        params: { path: { id: of.figure }, query: { variant, part, option, count } }
+      })
+    );
+  }
+
+  const read = loaded(
+    () => ({ asked, count: settings.count }),
+    ({ asked, count }) => motionOf(asked, count)
+  );
+  const motion = $derived(read.current);
+  const back = $derived(asked.routine ? `/routines/${asked.routine}` : `/figures/${asked.figure}`);
+
+  $effect(() => {
+    if (motion) remember(page.url.search, motion.name);
+  });
+</script>
+
+<Failed why={read.failed} />
+{#if motion}
+  <header class="mb-3 flex flex-wrap items-baseline gap-x-4 border-b-2 border-ink pb-1">
+    <h1 class="text-3xl">{motion.name}</h1>
+    <p class="text-soft">{motion.title}</p>
+    <a class="text-sm text-accent underline underline-offset-2" href={back}>to the desk</a>
+    <p class="ml-auto text-xs text-soft">A diagram that dances, from the chart alone. Pain is a signal to stop.</p>
+  </header>
+  {#if motion.dancers.length === 0}
+    <p class="text-soft">
+      Nothing charted is danced here yet. Put a figure in on <a class="underline" href={back}>its desk</a>.
+    </p>
+  {:else}
+    {#key page.url.search}<Player {motion} />{/key}
+  {/if}
+{:else if !read.failed && !asked.figure && !asked.routine}
+  <h1 class="mb-2 text-3xl">Rehearse</h1>
+  <p class="mb-4 max-w-prose text-soft">
+    See any figure or routine danced, from every side and at any tempo, with the count and what is charted beside it.
+    Open one and press r, or choose here.
+  </p>
+  <ul class="flex flex-col gap-2">
+    {#if last}
+      <li class="border-l-4 border-accent pl-3">
+        <a class="font-semibold text-accent hover:underline" href="/rehearse{last.search}">Go on with {last.name}</a>
+      </li>
+    {/if}
+    <li class="border-l-4 border-accent pl-3">
+      <a class="font-semibold text-accent hover:underline" href="/figures">Choose a figure</a>
+    </li>
+    <li class="border-l-4 border-accent pl-3">
+      <a class="font-semibold text-accent hover:underline" href="/routines">Choose a routine</a>
+    </li>
+  </ul>
+{/if}

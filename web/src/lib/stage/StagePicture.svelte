@@ -1,0 +1,81 @@
+<script lang="ts">
+  import type { RoleName, Schemas } from '$lib/api/client';
+  import { getSettings } from '$lib/settings/settings.svelte';
+  import { onMount } from 'svelte';
+  import type { Stage } from './scene';
+  import StageAbove from './StageAbove.svelte';
+  import type { View } from './views';
+
+  interface Props {
+    motion: Schemas['MotionView'];
+    view: View;
+    mirrored: boolean;
+    only: 'both' | RoleName;
+    /** The beat of this moment, asked for once a frame. */
+    moment: () => number;
+  }
+
+  let { motion, view, mirrored, only, moment }: Props = $props();
+  const settings = getSettings();
+  let canvas = $state<HTMLCanvasElement>();
+  let holder = $state<HTMLElement>();
+  let stage = $state.raw<Stage>();
+  let flat = $state(false);
+
+  onMount(() => {
+    let over = false;
+    let frame = 0;
+    let made: Stage | undefined;
+    const watch = new ResizeObserver(() => holder && made?.resize(holder.clientWidth, holder.clientHeight));
+    if (!document.createElement('canvas').getContext('webgl2')) {
+      flat = true;
+      return undefined;
+    }
+    // The library is fetched only where somebody looks at the stage.
+    void import('./scene').then(
+      ({ Stage: Made }) => {
+        if (over || !canvas || !holder) return;
+        try {
+          made = new Made(canvas, motion);
+        } catch {
+          flat = true;
+          return;
+        }
+        stage = made;
+        watch.observe(holder);
+        const draw = () => {
+          frame = requestAnimationFrame(draw);
+          made?.draw(moment());
+        };
+        draw();
+      },
+      () => (flat = true)
+    );
+    return () => {
+      over = true;
+      cancelAnimationFrame(frame);
+      watch.disconnect();
+      made?.dispose();
+    };
+  });
+
+  $effect(() => stage?.look(view));
+  $effect(() => stage?.alone(only === 'both' ? null : only, 0.12));
+</script>
+
+<div bind:this={holder} class="relative h-full w-full overflow-hidden rounded-xs border border-line bg-ground">
+  {#if flat}
+    <StageAbove {motion} {moment} {only} {mirrored} />
+    <p class="absolute bottom-1 left-2 text-xs text-soft">
+      Seen from above only: this browser has no three-dimensional drawing.
+    </p>
+  {:else}
+    <canvas
+      bind:this={canvas}
+      class={['h-full w-full', mirrored && '-scale-x-100']}
+      aria-label="{motion.name}, danced, {settings.role(only === 'both' ? 'man' : only)}{only === 'both'
+        ? ` and ${settings.role('lady')}`
+        : ''} from {view}{mirrored ? ', mirrored' : ''}"
+    ></canvas>
+  {/if}
+</div>

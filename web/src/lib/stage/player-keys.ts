@@ -1,0 +1,20 @@
+/** Single keys of the player and what they do; a key held with Ctrl, Alt or the command key is somebody else's. */
+export class PlayerKeys {
+  readonly #does: Record<string, () => void>;
+
+  constructor(does: Record<string, () => void>) {
+    this.#does = does;
+  }
+
+  /** Does what the key says, if it says anything. */
+  take(event: KeyboardEvent) {
+    if (event.ctrlKey || event.altKey || event.metaKey) return;
+    // A button that has the focus keeps the keys that press it.
+    const onButton = event.target instanceof HTMLElement && event.target.closest('button, [role="radio"], input');
+    if (onButton && [' ', 'ArrowLeft', 'ArrowRight'].includes(event.key)) return;
+    const act = this.#does[event.key];
+    if (!act) return;
+    event.preventDefault();
+    act();
+  }
+}
