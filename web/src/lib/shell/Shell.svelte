@@ -54,7 +54,8 @@
   /** What is on the desk is danced. */
   function rehearse(event: KeyboardEvent) {
     const { id } = page.params;
-    if (!id || !isShortcut(event, 'r')) return;
+    // In a list a letter looks for what begins with it.
+    if (!id || event.target instanceof HTMLSelectElement || !isShortcut(event, 'r')) return;
     const what = page.url.pathname.startsWith('/routines') ? 'routine' : 'figure';
     if (!['/routines', '/figures'].some((place) => page.url.pathname.startsWith(place))) return;
     event.preventDefault();

@@ -65,7 +65,9 @@ export const KEYS: readonly KeyGroup[] = [
       ['+ -', 'tempo'],
       ['1 to 7', 'seen from'],
       ['m', 'mirror'],
-      ['c', 'click'],
+      ['c', 'count aloud'],
+      ['k', 'click'],
+      ['x', 'this run was not clean'],
       ['f', 'full screen']
     ]
   },

@@ -7,23 +7,23 @@
   import { onMount } from 'svelte';
   import RowReader from './RowReader.svelte';
   import StagePicture from './StagePicture.svelte';
-  import { Clicker } from './sound';
+  import { Ladder } from './ladder.svelte';
+  import LadderForm from './LadderForm.svelte';
+  import { Sounds } from './sounds.svelte';
   import { Transport } from './transport.svelte';
   import { PlayerKeys } from './player-keys';
   import { VIEW_NAMES, type View } from './views';
 
   let { motion }: { motion: Schemas['MotionView'] } = $props();
   const settings = getSettings();
-  let context: AudioContext | undefined;
-  let clicker: Clicker | undefined;
-  const clock = () => context?.currentTime ?? performance.now() / 1000;
+  const sounds = new Sounds();
   // A player is made anew for every motion.
   // svelte-ignore state_referenced_locally
-  const transport = new Transport(motion, clock);
+  const transport = new Transport(motion, sounds.clock);
+  const ladder = new Ladder();
   let view = $state<View>('wall');
   let mirrored = $state(false);
   let only = $state<'both' | RoleName>('both');
-  let clicks = $state(true);
   let countIn = $state(true);
   let beat = $state(transport.begins);
   let whole = $state<HTMLElement>();
@@ -34,8 +34,7 @@
 
   /** The beat that is heard now: what is ordered leaves the loudspeaker a little later. */
   function moment() {
-    const late = context ? context.outputLatency || context.baseLatency || 0 : 0;
-    const now = transport.playing ? transport.beatAt(clock() - late) : transport.beat;
+    const now = transport.playing ? transport.beatAt(sounds.clock() - sounds.late) : transport.beat;
     return Math.min(now, transport.end);
   }
 
@@ -43,36 +42,31 @@
     let frame = 0;
     const follow = () => {
       frame = requestAnimationFrame(follow);
-      if (transport.stopAtEnd()) clicker?.stop();
+      if (transport.stopAtEnd()) sounds.stop();
       const now = moment();
+      // Back at the beginning of the loop: a run is over.
+      if (transport.playing && transport.loop && now < beat - 0.05) {
+        const rate = ladder.ran(transport.rate);
+        if (rate !== transport.rate) transport.setRate(rate);
+      }
       if (Math.abs(now - beat) > 0.015) beat = now;
     };
     follow();
     return () => {
       cancelAnimationFrame(frame);
-      clicker?.stop();
-      void context?.close();
+      sounds.close();
     };
   });
-
-  function sound() {
-    if (!context) {
-      context = new AudioContext();
-      clicker = new Clicker(context, transport);
-    }
-    void context.resume();
-    if (clicker) clicker.volume = clicks ? 1 : 0;
-  }
 
   function toggle() {
     if (transport.playing) {
       transport.pause();
-      clicker?.stop();
+      sounds.stop();
       return;
     }
-    sound();
+    sounds.open();
     transport.play(countIn);
-    clicker?.start();
+    sounds.start(motion, transport, only);
   }
 
   function step(by: 1 | -1) {
@@ -101,9 +95,9 @@
     transport.setLoop(transport.loop || !block ? null : { from: block.start, to: block.end });
   }
 
-  function click(on: boolean) {
-    clicks = on;
-    if (clicker) clicker.volume = on ? 1 : 0;
+  /** Silent, or as loud as usual. */
+  function mute(what: 'click' | 'voice') {
+    sounds.set({ [what]: sounds.loudness[what] > 0 ? 0 : 0.7 });
   }
 
   function full() {
@@ -125,7 +119,9 @@
     '+': () => transport.setRate(transport.rate + 0.05),
     '-': () => transport.setRate(transport.rate - 0.05),
     m: () => (mirrored = !mirrored),
-    c: () => click(!clicks),
+    c: () => mute('voice'),
+    k: () => mute('click'),
+    x: () => ladder.soil(),
     f: full,
     ...Object.fromEntries(VIEW_NAMES.map((one, i) => [String(i + 1), () => (view = one.id)]))
   });
@@ -162,7 +158,7 @@
         {/if}
         <Button class="ml-auto" kind="quiet" onclick={full} title="f">Full screen</Button>
       </div>
-      <div class="h-[58vh] min-h-72">
+      <div class="h-[40vh] min-h-64 sm:h-[58vh]">
         <StagePicture {motion} {view} {mirrored} {only} {moment} />
       </div>
     </div>
@@ -229,9 +225,34 @@
             >beats {(transport.loop.from + 1).toFixed(1)} to {(transport.loop.to + 1).toFixed(1)}</span
           >{/if}
       </span>
-      <label class="flex items-center gap-1"
-        ><input type="checkbox" checked={clicks} onchange={(event) => click(event.currentTarget.checked)} /> click</label
-      >
+      <LadderForm {ladder} ready={transport.loop !== null} onbegin={(rate) => transport.setRate(rate)} />
+      {#each [{ what: 'click', word: 'click' }, { what: 'voice', word: 'voice' }] as const as one (one.what)}
+        <label class="flex items-center gap-1.5"
+          >{one.word}
+          <input
+            type="range"
+            class="w-16 accent-accent"
+            aria-label="Loudness of the {one.word}"
+            min="0"
+            max="1"
+            step="0.1"
+            value={sounds.loudness[one.what]}
+            oninput={(event) => sounds.set({ [one.what]: Number(event.currentTarget.value) })}
+          /></label
+        >
+      {/each}
+      <SwitchRow
+        label="Who counts"
+        value={sounds.loudness.who}
+        options={[
+          { value: 'low', label: 'low' },
+          { value: 'high', label: 'high' }
+        ]}
+        onpick={(who) => {
+          sounds.set({ who: who as 'low' | 'high' });
+          if (transport.playing) sounds.start(motion, transport, only);
+        }}
+      />
       <label class="flex items-center gap-1"><input type="checkbox" bind:checked={countIn} /> count-in</label>
       <label class="ml-auto"
         >count

@@ -4,6 +4,7 @@
   import { loaded } from '$lib/api/loaded.svelte';
   import { getSettings } from '$lib/settings/settings.svelte';
   import Failed from '$lib/ui/Failed.svelte';
+  import { untrack } from 'svelte';
   import { remembered, remember } from './last';
   import Player from './Player.svelte';
 
@@ -31,15 +32,25 @@
     );
   }
 
+  const count = $derived(settings.count);
   const read = loaded(
-    () => ({ asked, count: settings.count }),
+    () => ({ asked, count }),
     ({ asked, count }) => motionOf(asked, count)
   );
   const motion = $derived(read.current);
   const back = $derived(asked.routine ? `/routines/${asked.routine}` : `/figures/${asked.figure}`);
 
   $effect(() => {
-    if (motion) remember(page.url.search, motion.name);
+    if (!motion) return;
+    const { name, dance } = motion;
+    untrack(() => {
+      remember(page.url.search, name);
+      if (settings.dance === dance) return;
+      // The dances at the top show the one that is danced.
+      const { dances } = page.data as { dances?: Schemas['DanceView'][] };
+      const style = dances?.find((one) => one.id === dance)?.style;
+      settings.prefer(style ? { dance, style } : { dance });
+    });
   });
 </script>
 

@@ -8,7 +8,7 @@ export class PlayerKeys {
 
   /** Does what the key says, if it says anything. */
   take(event: KeyboardEvent) {
-    if (event.ctrlKey || event.altKey || event.metaKey) return;
+    if (event.ctrlKey || event.altKey || event.metaKey || event.target instanceof HTMLSelectElement) return;
     // A button that has the focus keeps the keys that press it.
     const onButton = event.target instanceof HTMLElement && event.target.closest('button, [role="radio"], input');
     if (onButton && [' ', 'ArrowLeft', 'ArrowRight'].includes(event.key)) return;

@@ -1,36 +1,39 @@
 import type { Transport } from './transport.svelte';
 
 /** Seconds that are ordered ahead, so that a busy page is never late. */
-const AHEAD = 0.25;
+const AHEAD = 0.35;
 const EVERY = 60;
 
-/** A click on every beat, ordered ahead on the clock of the sound card. */
-export class Clicker {
-  readonly context: AudioContext;
+/** Something that sounds on beats. */
+export interface Part {
+  /** The first beat not before a beat on which it sounds; none if there is no more. */
+  next(beat: number): number | null;
+  /** Orders the sound of a beat to fall at a moment of the audio clock. */
+  sound(at: number, beat: number): AudioScheduledSourceNode | null;
+}
+
+/** Orders the sounds of one part ahead on the clock of the sound card, and takes back what no longer holds. */
+export class Orders {
+  readonly #context: BaseAudioContext;
   readonly #transport: Transport;
-  readonly #gain: GainNode;
+  readonly #part: Part;
   #timer = 0;
   #upTo = 0;
   #changes = -1;
-  #ordered: OscillatorNode[] = [];
-  /** When clicks were ordered for, in seconds of the clock, the last few; for measuring. */
-  readonly ticks: { clock: number; beat: number }[] = [];
+  #ordered: AudioScheduledSourceNode[] = [];
+  /** What was ordered for when, the last few; for measuring. */
+  readonly log: { clock: number; beat: number }[] = [];
 
-  constructor(context: AudioContext, transport: Transport) {
-    this.context = context;
+  constructor(context: BaseAudioContext, transport: Transport, part: Part) {
+    this.#context = context;
     this.#transport = transport;
-    this.#gain = context.createGain();
-    this.#gain.connect(context.destination);
-  }
-
-  /** How loud, from 0 to 1. */
-  set volume(volume: number) {
-    this.#gain.gain.value = volume * 0.5;
+    this.#part = part;
   }
 
   start() {
-    this.#timer = window.setInterval(() => this.#order(), EVERY);
-    this.#order();
+    clearInterval(this.#timer);
+    this.#timer = window.setInterval(() => this.order(), EVERY);
+    this.order();
   }
 
   stop() {
@@ -38,54 +41,97 @@ export class Clicker {
     this.#takeBack();
   }
 
-  #takeBack() {
-    for (const one of this.#ordered) one.disconnect();
-    this.#ordered = [];
-  }
-
-  #order() {
+  /** Orders everything of the next moments that has not been ordered yet. */
+  order() {
     const transport = this.#transport;
-    const now = this.context.currentTime;
+    const now = this.#context.currentTime;
     if (this.#changes !== transport.changes) {
       this.#takeBack();
       this.#changes = transport.changes;
       this.#upTo = now;
     }
     if (!transport.playing) return;
-    const until = now + AHEAD;
     let clock = Math.max(now, this.#upTo);
     // A beat may come round again in a loop, so the next one is looked for from moment to moment.
-    for (let guard = 0; guard < 32; guard++) {
-      const beat = Math.ceil(transport.beatAt(clock) - 1e-6);
-      const { loop } = transport;
-      const wraps = loop !== null && beat >= loop.to - 1e-6;
-      const next = wraps ? Math.ceil(loop.from - 1e-6) : beat;
-      const at = clock + transport.clockUntil(next, clock);
-      if (at > until || (!loop && next > transport.end)) break;
-      this.#click(at, next);
-      clock = at + 0.02;
+    for (let guard = 0; guard < 64; guard++) {
+      const found = this.#next(transport.beatAt(clock) - 1e-6);
+      if (found === null) break;
+      const at = clock + transport.clockUntil(found, clock);
+      if (at > now + AHEAD) break;
+      this.#sound(at, found);
+      clock = at + 0.01;
       this.#upTo = clock;
     }
   }
 
-  #click(at: number, beat: number) {
-    const rate = this.context.sampleRate;
-    const on = Math.round(at * rate) / rate;
-    const first =
-      ((beat % this.#transport.beatsPerBar) + this.#transport.beatsPerBar) % this.#transport.beatsPerBar === 0;
-    const tone = this.context.createOscillator();
-    const loud = this.context.createGain();
-    tone.type = 'triangle';
-    tone.frequency.value = first ? 1760 : 1175;
-    loud.gain.setValueAtTime(0, on);
-    loud.gain.linearRampToValueAtTime(first ? 1 : 0.6, on + 0.002);
-    loud.gain.exponentialRampToValueAtTime(0.001, on + 0.07);
-    tone.connect(loud).connect(this.#gain);
-    tone.start(on);
-    tone.stop(on + 0.08);
-    this.#ordered.push(tone);
-    tone.onended = () => (this.#ordered = this.#ordered.filter((one) => one !== tone));
-    this.ticks.push({ clock: on, beat });
-    if (this.ticks.length > 200) this.ticks.shift();
+  #next(beat: number): number | null {
+    const { loop, end } = this.#transport;
+    const found = this.#part.next(beat);
+    if (!loop) return found !== null && found < end - 1e-6 ? found : null;
+    if (found !== null && found < loop.to - 1e-6) return found;
+    const again = this.#part.next(loop.from - 1e-6);
+    return again !== null && again < loop.to - 1e-6 ? again : null;
   }
+
+  #sound(at: number, beat: number) {
+    const source = this.#part.sound(at, beat);
+    this.log.push({ clock: at, beat });
+    if (this.log.length > 300) this.log.shift();
+    if (!source) return;
+    this.#ordered.push(source);
+    source.onended = () => (this.#ordered = this.#ordered.filter((one) => one !== source));
+  }
+
+  #takeBack() {
+    for (const one of this.#ordered) one.disconnect();
+    this.#ordered = [];
+  }
+}
+
+/** A click on every beat, the first of the bar higher and louder. */
+export function clicks(context: BaseAudioContext, into: AudioNode, beatsPerBar: number): Part {
+  return {
+    next: (beat) => Math.ceil(beat),
+    sound(at, beat) {
+      const on = Math.round(at * context.sampleRate) / context.sampleRate;
+      const first = ((beat % beatsPerBar) + beatsPerBar) % beatsPerBar === 0;
+      const tone = context.createOscillator();
+      const loud = context.createGain();
+      tone.type = 'triangle';
+      tone.frequency.value = first ? 1760 : 1175;
+      loud.gain.setValueAtTime(0, on);
+      loud.gain.linearRampToValueAtTime(first ? 0.5 : 0.3, on + 0.002);
+      loud.gain.exponentialRampToValueAtTime(0.001, on + 0.07);
+      tone.connect(loud).connect(into);
+      tone.start(on);
+      tone.stop(on + 0.08);
+      return tone;
+    }
+  };
+}
+
+/** Words of a count spoken so that they are heard to fall on their beats. */
+export function spoken(
+  context: BaseAudioContext,
+  into: AudioNode,
+  voice: { buffer: AudioBuffer; words: Record<string, readonly number[]> },
+  cues: readonly { word: string; beat: number }[]
+): Part {
+  const inOrder = cues.toSorted((a, b) => a.beat - b.beat);
+  return {
+    next: (beat) => inOrder.find((cue) => cue.beat >= beat)?.beat ?? null,
+    sound(at, beat) {
+      const cue = inOrder.find((one) => Math.abs(one.beat - beat) < 1e-6);
+      const [from = 0, length = 0, attack = 0] = voice.words[cue?.word ?? ''] ?? [];
+      if (length === 0) return null;
+      const source = context.createBufferSource();
+      source.buffer = voice.buffer;
+      source.connect(into);
+      // What should have begun already begins within the word, so that its attack is still on the beat.
+      const late = Math.max(0, context.currentTime - (at - attack));
+      if (late >= length) return null;
+      source.start(Math.max(at - attack, context.currentTime), from + late, length - late);
+      return source;
+    }
+  };
 }

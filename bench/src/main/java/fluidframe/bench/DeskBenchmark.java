@@ -7,6 +7,7 @@ import fluidframe.core.floor.Point;
 import fluidframe.core.floor.Stride;
 import fluidframe.core.link.LinkMap;
 import fluidframe.core.link.Repertoire;
+import fluidframe.core.motion.Motion;
 import fluidframe.core.plan.Composer;
 import fluidframe.core.plan.Plan;
 import fluidframe.core.routine.Fillers;
@@ -52,6 +53,12 @@ public class DeskBenchmark {
     @Benchmark
     public Object checkLongRoutine() {
         return FloorReport.of(RoutineWork.of(Dance.FOXTROT, figures, repertoire), hall, Stride.USUAL);
+    }
+
+    /** The same danced: both dancers' curves over 128 bars. */
+    @Benchmark
+    public Object danceLongRoutine() {
+        return Motion.of(work, hall, Stride.USUAL, Motion.Couple.USUAL);
     }
 
     /** What can follow its last figure. */

@@ -138,16 +138,7 @@ public final class Curve {
             return noted.lastKey();
         }
 
-        /** Where it stands on a beat by what has been noted, in a straight line between notes. */
-        double about(double beat) {
-            Map.Entry<Double, Double> before = noted.floorEntry(beat);
-            Map.Entry<Double, Double> after = noted.ceilingEntry(beat);
-            if (before == null) return after.getValue();
-            if (after == null || after.getKey().equals(before.getKey())) return before.getValue();
-            double share = (beat - before.getKey()) / (after.getKey() - before.getKey());
-            return before.getValue() + share * (after.getValue() - before.getValue());
-        }
-
+        /** Through every note but those in the middle of a straight line. */
         Curve done() {
             return Curve.through(withoutNeedless(noted, 0));
         }

@@ -72,11 +72,7 @@ public record Track(
         return hips(beat).plus(Point.polar(lean + side.side() * build.halfShoulders(), facing + 4));
     }
 
-    /** How high the shoulders are. */
-    double shoulderHeight(double beat) {
-        return height.at(beat) + build.torso() * Math.cos(Math.toRadians(sway.at(beat)));
-    }
-
+    /** What the hands hold at a beat. */
     public Hands hands(double beat) {
         Hands now = hands.get(0);
         for (Hands next : hands) {

@@ -66,9 +66,19 @@ record MotionView(
     /** What the hands hold from a beat on. */
     record HandsView(double beat, String left, String right) {}
 
-    /** A row where it is danced: what is said on it, and the cells of the chart by their columns. */
+    /** A row where it is danced: what is said on it, as written and aloud, and the cells of the chart by their columns. */
     record StageRow(
-            String role, int block, int number, double onset, double end, String count, Map<String, String> cells) {}
+            String role,
+            int block,
+            int number,
+            double onset,
+            double end,
+            String count,
+            List<SpokenWord> spoken,
+            Map<String, String> cells) {}
+
+    /** A word of the count and the beat on which it falls. */
+    record SpokenWord(String word, double beat) {}
 
     /** A figure or free element in its place. */
     record StageBlock(String name, double start, double end, int bar) {}

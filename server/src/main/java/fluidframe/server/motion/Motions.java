@@ -4,6 +4,7 @@ import fluidframe.core.chart.Column;
 import fluidframe.core.count.Beats;
 import fluidframe.core.count.CountLanguage;
 import fluidframe.core.count.Dance;
+import fluidframe.core.count.SpokenCount;
 import fluidframe.core.couple.Role;
 import fluidframe.core.floor.Stride;
 import fluidframe.core.handout.RoleSheet;
@@ -90,13 +91,20 @@ class Motions {
             Map<String, String> cells = new LinkedHashMap<>();
             RoleSheet.cells(row.step(), danced.chart(), rotation)
                     .forEach((column, text) -> cells.put(column.key(), text));
+            Beats onset = start.plus(row.onset());
+            String count =
+                    said.isEmpty() ? Column.COUNT.of(row.step(), danced.chart().dance()) : said.get(row.number() - 1);
             rows.add(new MotionView.StageRow(
                     role.toString(),
                     block,
                     row.number(),
-                    start.plus(row.onset()).toDouble(),
+                    onset.toDouble(),
                     start.plus(row.end()).toDouble(),
-                    said.isEmpty() ? Column.COUNT.of(row.step(), danced.chart().dance()) : said.get(row.number() - 1),
+                    count,
+                    SpokenCount.of(count, onset).stream()
+                            .map(word -> new MotionView.SpokenWord(
+                                    word.word(), word.beat().toDouble()))
+                            .toList(),
                     cells));
         }
         return rows;

@@ -81,6 +81,7 @@ class FirstVisitIT extends CountedTest {
         show("Slow Foxtrot");
         assertThat(link("Feather Step").first()).isVisible();
         press("n");
+        assertThat(field("Name")).isFocused();
         page.keyboard().type("Four Alone");
         press("Enter");
         assertThat(heading()).hasText("Four Alone");

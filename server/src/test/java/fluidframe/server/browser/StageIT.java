@@ -86,6 +86,42 @@ class StageIT extends BrowserTest {
     }
 
     @Test
+    void aLadderRisesAfterCleanRunsAndWaitsAfterOthers() {
+        flat();
+        rehearse("figure=quickstep.progressive-chasse");
+        page.keyboard().press("]");
+        button("Ladder").click();
+        Locator clean = page.getByLabel("after clean runs");
+        clean.fill("1");
+        clean.press("Tab");
+        button("Begin the ladder").click();
+        assertThat(page.getByText("60 %")).isVisible();
+        button("Dance").click();
+        assertThat(page.getByText("75 %")).isVisible();
+        button("Pause").click();
+        assertThat(page.getByText(Pattern.compile("Ladder: \\d of 1 clean"))).isVisible();
+    }
+
+    @Test
+    void aListKeepsItsLettersAndEachSoundItsLoudness() {
+        flat();
+        rehearse("figure=waltz.whisk");
+        page.getByLabel("count").last().focus();
+        page.keyboard().type("body");
+        assertThat(page.getByLabel("count").last()).hasValue("body count");
+        assertThat(page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Wall")))
+                .isChecked();
+        Locator voice = page.getByLabel("Loudness of the voice");
+        voice.fill("0.2");
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("high"))
+                .click();
+        page.reload();
+        assertThat(voice).hasValue("0.2");
+        assertThat(page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("high")))
+                .isChecked();
+    }
+
+    @Test
     void withoutThreeDimensionsItIsSeenFromAbove() {
         flat();
         rehearse("figure=rumba.fan");

@@ -27,6 +27,7 @@ class MotionApiTest extends ApiCalls {
         assertThat(motion.at("/dancers/0/curves")).hasSize(23);
         assertThat(motion.get("rows")).hasSize(12);
         assertThat(motion.at("/rows/0/count").asText()).isEqualTo("one");
+        assertThat(motion.at("/rows/0/spoken/0/word").asText()).isEqualTo("one");
         assertThat(motion.get("end").asDouble()).isEqualTo(6);
         assertThat(motion.get("tempo").asDouble()).isEqualTo(29);
         assertThat(motion.get("seconds")).hasSize(7);

@@ -1,0 +1,97 @@
+import { beforeEach, describe, expect, it } from 'vitest';
+import { Orders, spoken, type Part } from './sound';
+import { Transport } from './transport.svelte';
+
+let now = 0;
+let transport: Transport;
+let ordered: { at: number; beat: number; taken: boolean }[] = [];
+const context = {
+  get currentTime() {
+    return now;
+  }
+} as BaseAudioContext;
+
+/** A part that sounds on the beats given and writes down what was ordered. */
+function part(beats: number[]): Part {
+  return {
+    next: (beat) => beats.find((one) => one >= beat) ?? null,
+    sound(at, beat) {
+      const one = { at, beat, taken: false };
+      ordered.push(one);
+      return { disconnect: () => (one.taken = true) } as unknown as AudioScheduledSourceNode;
+    }
+  };
+}
+
+/** Lets the clock go on in small steps, ordering all the while as a timer does. */
+function goOn(orders: Orders, seconds: number) {
+  for (let until = now + seconds; now < until; now += 0.05) orders.order();
+}
+
+beforeEach(() => {
+  now = 10;
+  ordered = [];
+  transport = new Transport({ seconds: [0, 1, 2, 3, 4, 5, 6], begins: 0, end: 6, beatsPerBar: 3 }, () => now);
+});
+
+describe('orders of sound', () => {
+  it('order every beat once, when it is danced, and nothing after the end', () => {
+    const orders = new Orders(context, transport, part([0, 1, 2, 3, 4, 5, 6, 7]));
+    transport.play(false);
+    goOn(orders, 8);
+    expect(ordered.map((one) => one.beat)).toEqual([0, 1, 2, 3, 4, 5]);
+    for (const { at, beat } of ordered) expect(at).toBeCloseTo(10 + beat, 9);
+  });
+
+  it('count a bar in before the first beat', () => {
+    const orders = new Orders(context, transport, {
+      ...part([]),
+      next: (beat) => Math.ceil(beat),
+      sound: part([]).sound
+    });
+    transport.play(true);
+    goOn(orders, 4);
+    expect(ordered.slice(0, 4).map((one) => one.beat + 3)).toEqual([0, 1, 2, 3]);
+    expect(ordered[3]?.at).toBeCloseTo(13, 9);
+  });
+
+  it('go round with a loop without a gap and without a beat twice', () => {
+    const orders = new Orders(context, transport, part([0, 1, 1.5, 2, 3, 4]));
+    transport.setLoop({ from: 1, to: 3 });
+    transport.play(false);
+    goOn(orders, 6.3);
+    expect(ordered.map((one) => one.beat)).toEqual([1, 1.5, 2, 1, 1.5, 2, 1, 1.5, 2, 1, 1.5]);
+    ordered.forEach(({ at }, i) => expect(at).toBeCloseTo(10 + Math.floor(i / 3) * 2 + [0, 0.5, 1][i % 3]!, 9));
+  });
+
+  it('take back what no longer holds when the tempo changes', () => {
+    const orders = new Orders(context, transport, part([0, 1, 2, 3, 4, 5]));
+    transport.play(false);
+    goOn(orders, 0.8);
+    expect(ordered.at(-1)?.beat).toBe(1);
+    transport.setRate(0.5);
+    orders.order();
+    expect(ordered.at(-1)?.taken).toBe(true);
+    goOn(orders, 2);
+    expect(ordered.filter((one) => one.beat === 1 && !one.taken)).toHaveLength(1);
+  });
+});
+
+describe('a spoken count', () => {
+  it('begins earlier by its attack, and within the word if that is past already', () => {
+    const starts: number[][] = [];
+    const source = { connect: () => undefined, start: (...when: number[]) => starts.push(when) };
+    const speaking = { currentTime: 10, createBufferSource: () => source } as unknown as BaseAudioContext;
+    const voice = { buffer: {} as AudioBuffer, words: { two: [4, 0.3, 0.05] } };
+    const says = spoken(speaking, {} as AudioNode, voice, [{ word: 'two', beat: 1 }]);
+    expect(says.next(0.5)).toBe(1);
+    expect(says.next(1.5)).toBeNull();
+    says.sound(11, 1);
+    says.sound(10.02, 1);
+    expect(starts[0]?.[0]).toBeCloseTo(10.95, 9);
+    expect(starts[0]?.[1]).toBeCloseTo(4, 9);
+    expect(starts[1]?.[0]).toBeCloseTo(10, 9);
+    expect(starts[1]?.[1]).toBeCloseTo(4.03, 9);
+    expect(says.sound(9, 1)).toBeNull();
+  });
+});
