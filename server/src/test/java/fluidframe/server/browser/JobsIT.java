@@ -179,4 +179,23 @@ class JobsIT extends CountedTest {
         assertThat(page.getByText("all hold")).isVisible();
         assertAtMost("Fitting a routine to its floor", 2);
     }
+
+    @Test
+    void aFigureIsComparedWithTheOneItWasCopiedFrom() {
+        go("/figures");
+        click(button("New figure"));
+        type(field("Name"), "Whisk, counted");
+        choose(choice("From"), "copy");
+        choose(choice("Which"), "waltz.whisk");
+        click(button("Begin"));
+        assertThat(cell("Man 2 footwork")).hasValue("T");
+        type(cell("Man 2 footwork"), "B");
+        press("Tab");
+        assertThat(page.getByText("Draft kept")).isVisible();
+        click(button("Compare"));
+        click(link("With the figure it was made from"));
+        assertThat(page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("rows differ")))
+                .containsText("1 of 6 rows differ");
+        assertAtMost("Comparing a figure with the one it was copied from", 30);
+    }
 }
