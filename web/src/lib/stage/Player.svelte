@@ -4,7 +4,7 @@
   import { getSettings } from '$lib/settings/settings.svelte';
   import Button from '$lib/ui/Button.svelte';
   import SwitchRow from '$lib/ui/SwitchRow.svelte';
-  import { onMount } from 'svelte';
+  import { onMount, untrack } from 'svelte';
   import RowReader from './RowReader.svelte';
   import StagePicture from './StagePicture.svelte';
   import { Ladder } from './ladder.svelte';
@@ -24,6 +24,7 @@
   let view = $state<View>('wall');
   let mirrored = $state(false);
   let only = $state<'both' | RoleName>('both');
+  let follow = $state(true);
   let countIn = $state(true);
   let beat = $state(transport.begins);
   let whole = $state<HTMLElement>();
@@ -44,8 +45,9 @@
       frame = requestAnimationFrame(follow);
       if (transport.stopAtEnd()) sounds.stop();
       const now = moment();
-      // Back at the beginning of the loop: a run is over.
-      if (transport.playing && transport.loop && now < beat - 0.05) {
+      // Thrown back by about a round, and not before the loop as by a count-in: a run is over.
+      const { loop } = transport;
+      if (transport.playing && loop && now >= loop.from && beat - now > (loop.to - loop.from) / 2) {
         const rate = ladder.ran(transport.rate);
         if (rate !== transport.rate) transport.setRate(rate);
       }
@@ -56,6 +58,15 @@
       cancelAnimationFrame(frame);
       sounds.close();
     };
+  });
+
+  // Who counts what is asked anew when the voice, the language or the dancer changes.
+  const who = $derived(sounds.loudness.who);
+  $effect(() => {
+    void [who, motion, only];
+    untrack(() => {
+      if (transport.playing) sounds.start(motion, transport, only);
+    });
   });
 
   function toggle() {
@@ -133,7 +144,7 @@
 
 <svelte:window {onkeydown} />
 
-<div bind:this={whole} class="flex flex-col gap-3 bg-ground" data-beat={beat.toFixed(3)}>
+<div bind:this={whole} class="flex flex-col gap-3 bg-ground">
   <div class="grid grid-cols-1 gap-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
     <div class="flex min-w-0 flex-col gap-2">
       <div class="flex flex-wrap items-center gap-x-3 gap-y-1.5">
@@ -144,6 +155,9 @@
           onpick={(to) => (view = to as View)}
         />
         <Button aria-pressed={mirrored} onclick={() => (mirrored = !mirrored)} title="m">Mirror</Button>
+        <Button aria-pressed={follow} onclick={() => (follow = !follow)} title="The eye goes along with the couple"
+          >Follow</Button
+        >
         {#if !solo}
           <SwitchRow
             label="Who is seen"
@@ -159,7 +173,7 @@
         <Button class="ml-auto" kind="quiet" onclick={full} title="f">Full screen</Button>
       </div>
       <div class="h-[40vh] min-h-64 sm:h-[58vh]">
-        <StagePicture {motion} {view} {mirrored} {only} {moment} />
+        {#key settings.theme}<StagePicture {motion} {view} {mirrored} {only} {follow} {moment} />{/key}
       </div>
     </div>
     <RowReader {motion} {beat} {only} />
@@ -248,10 +262,7 @@
           { value: 'low', label: 'low' },
           { value: 'high', label: 'high' }
         ]}
-        onpick={(who) => {
-          sounds.set({ who: who as 'low' | 'high' });
-          if (transport.playing) sounds.start(motion, transport, only);
-        }}
+        onpick={(one) => sounds.set({ who: one as 'low' | 'high' })}
       />
       <label class="flex items-center gap-1"><input type="checkbox" bind:checked={countIn} /> count-in</label>
       <label class="ml-auto"

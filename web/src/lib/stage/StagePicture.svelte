@@ -11,11 +11,13 @@
     view: View;
     mirrored: boolean;
     only: 'both' | RoleName;
+    /** Whether the eye goes along with the couple. */
+    follow: boolean;
     /** The beat of this moment, asked for once a frame. */
     moment: () => number;
   }
 
-  let { motion, view, mirrored, only, moment }: Props = $props();
+  let { motion, view, mirrored, only, follow, moment }: Props = $props();
   const settings = getSettings();
   let canvas = $state<HTMLCanvasElement>();
   let holder = $state<HTMLElement>();
@@ -27,7 +29,10 @@
     let frame = 0;
     let made: Stage | undefined;
     const watch = new ResizeObserver(() => holder && made?.resize(holder.clientWidth, holder.clientHeight));
-    if (!document.createElement('canvas').getContext('webgl2')) {
+    const tried = document.createElement('canvas').getContext('webgl2');
+    // A browser keeps only a few of them.
+    tried?.getExtension('WEBGL_lose_context')?.loseContext();
+    if (!tried) {
       flat = true;
       return undefined;
     }
@@ -60,6 +65,9 @@
   });
 
   $effect(() => stage?.look(view));
+  $effect(() => {
+    if (stage) stage.follow = follow;
+  });
   $effect(() => stage?.alone(only === 'both' ? null : only, 0.12));
 </script>
 

@@ -40,6 +40,7 @@ export class Stage {
   #view: View = 'wall';
   #heading = 0;
   #fresh = true;
+  /** Whether the camera goes along with the couple. */
   follow = true;
 
   constructor(canvas: HTMLCanvasElement, motion: Schemas['MotionView']) {
@@ -78,10 +79,6 @@ export class Stage {
       const { x, y, direction } = row.cells.foot?.startsWith('L') ? dancer.left : dancer.right;
       return [{ role: row.role, onset: row.onset, x, y, direction }];
     });
-  }
-
-  get view() {
-    return this.#view;
   }
 
   look(view: View) {
@@ -200,6 +197,8 @@ export class Stage {
     dispose(this.#hall);
     for (const body of this.#bodies) dispose(body.group);
     this.#renderer.dispose();
+    // A browser keeps only a few contexts, and gives them back late.
+    this.#renderer.forceContextLoss();
   }
 }
 

@@ -1,5 +1,6 @@
-import { beforeEach, describe, expect, it } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Orders, spoken, type Part } from './sound';
+import { Sounds } from './sounds.svelte';
 import { Transport } from './transport.svelte';
 
 let now = 0;
@@ -74,6 +75,30 @@ describe('orders of sound', () => {
     expect(ordered.at(-1)?.taken).toBe(true);
     goOn(orders, 2);
     expect(ordered.filter((one) => one.beat === 1 && !one.taken)).toHaveLength(1);
+  });
+});
+
+describe('a page that is hidden', () => {
+  it('has its sounds ordered farther ahead, since its timers come once a second', () => {
+    const orders = new Orders(context, transport, part([0, 1, 2, 3, 4, 5]));
+    transport.play(false);
+    orders.order();
+    expect(ordered.map((one) => one.beat)).toEqual([0]);
+    const hidden = vi.spyOn(document, 'hidden', 'get').mockReturnValue(true);
+    orders.order();
+    hidden.mockRestore();
+    expect(ordered.map((one) => one.beat)).toEqual([0, 1, 2]);
+  });
+});
+
+describe('the loudness kept', () => {
+  it('is the usual one where what was kept is none', () => {
+    for (const odd of ['{"click":"loud","voice":9,"who":"x"}', 'null', '[]', '{']) {
+      localStorage.setItem('fluidframe.sound', odd);
+      expect(new Sounds().loudness).toEqual({ click: 0.7, voice: 0.8, who: 'low' });
+    }
+    localStorage.setItem('fluidframe.sound', '{"click":0,"voice":1,"who":"high"}');
+    expect(new Sounds().loudness).toEqual({ click: 0, voice: 1, who: 'high' });
   });
 });
 

@@ -12,6 +12,11 @@ interface Loudness {
   who: VoiceName;
 }
 
+/** A loudness as it was kept; what is none is as loud as usual. */
+function loud(kept: unknown, usual: number): number {
+  return typeof kept === 'number' && kept >= 0 && kept <= 1 ? kept : usual;
+}
+
 /** Everything that sounds while somebody rehearses, each as loud as it was left. */
 export class Sounds {
   #loudness = $state.raw<Loudness>({ click: 0.7, voice: 0.8, who: 'low' });
@@ -22,7 +27,13 @@ export class Sounds {
 
   constructor() {
     try {
-      this.#loudness = { ...this.#loudness, ...(JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<Loudness>) };
+      const kept = (JSON.parse(localStorage.getItem(KEY) ?? '{}') ?? {}) as Partial<Loudness>;
+      const usual = this.#loudness;
+      this.#loudness = {
+        click: loud(kept.click, usual.click),
+        voice: loud(kept.voice, usual.voice),
+        who: kept.who === 'high' ? 'high' : 'low'
+      };
     } catch {
       localStorage.removeItem(KEY);
     }

@@ -29,8 +29,10 @@
   const style = dances.find((one) => one.id === shown)?.style;
   settings.prefer(style ? { dance: shown, style } : { dance: shown });
   const dance = $derived(dances.find((one) => one.id === routine.dance));
+  // Folding a layer asks nothing of the server.
+  const count = $derived(settings.count);
   const read = loaded(
-    () => ({ role, count: settings.count, routine }),
+    () => ({ role, count, routine }),
     ({ role, count, routine }) =>
       need(api.POST('/api/routines/sheet', { params: { query: { role, count } }, body: routine }))
   );

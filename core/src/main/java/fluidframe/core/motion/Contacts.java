@@ -3,6 +3,7 @@ package fluidframe.core.motion;
 import fluidframe.core.step.Contact;
 import fluidframe.core.step.Footwork;
 import java.util.List;
+import java.util.Optional;
 
 /** How the footwork of a row lifts and lowers heel and ball: the parts of the foot in their order over the row. */
 final class Contacts {
@@ -34,7 +35,7 @@ final class Contacts {
         return contacts.isEmpty() ? DOWN : of(contacts.get(0).part());
     }
 
-    static List<Contact> of(java.util.Optional<Footwork> footwork) {
+    static List<Contact> of(Optional<Footwork> footwork) {
         return footwork.map(Footwork::contacts).orElse(List.of());
     }
 

@@ -51,7 +51,8 @@ class MotionController {
             @RequestParam(defaultValue = "") String count) {
         var chart = shelf.repertoire()
                 .chart(id)
-                .orElseThrow(() -> new NotFoundException("There is no figure \"" + id + "\" to be danced"));
+                .orElseThrow(() -> new NotFoundException("There is no figure \"" + id
+                        + "\" to be danced; one that has only been begun can be when its first version is saved"));
         FigureUse use = !variant.isBlank()
                 ? FigureUse.ofVariant(variant)
                 : part.isBlank() ? FigureUse.WHOLE : FigureUse.ofPart(part);

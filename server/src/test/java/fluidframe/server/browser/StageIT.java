@@ -103,6 +103,19 @@ class StageIT extends BrowserTest {
     }
 
     @Test
+    void aBarCountedInIsNoRunOfTheLadder() {
+        flat();
+        rehearse("figure=quickstep.progressive-chasse");
+        page.keyboard().press("]");
+        button("Ladder").click();
+        button("Begin the ladder").click();
+        button("Dance").click();
+        assertThat(page.getByText("bar 0")).isVisible();
+        button("Pause").click();
+        assertThat(page.getByText("Ladder: 0 of 2 clean")).isVisible();
+    }
+
+    @Test
     void aListKeepsItsLettersAndEachSoundItsLoudness() {
         flat();
         rehearse("figure=waltz.whisk");
