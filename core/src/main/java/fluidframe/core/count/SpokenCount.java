@@ -60,7 +60,7 @@ public record SpokenCount(String word, Beats beat) {
         }
     }
 
-    private static String number(int number) {
+    static String number(int number) {
         return number >= 1 && number <= NUMBERS.size() ? NUMBERS.get(number - 1) : "";
     }
 }

@@ -1,11 +1,15 @@
 package fluidframe.server.motion;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import fluidframe.core.chart.Chart;
 import fluidframe.core.chart.FigureUse;
 import fluidframe.core.chart.Option;
 import fluidframe.core.count.CountLanguage;
 import fluidframe.core.link.Danceable;
+import fluidframe.core.motion.Build;
+import fluidframe.core.motion.Motion;
 import fluidframe.core.routine.Routine;
+import fluidframe.library.figure.ChartSalvage;
 import fluidframe.library.routine.RoutineFormat;
 import fluidframe.server.refusal.NotFoundException;
 import fluidframe.server.refusal.UnreadableException;
@@ -26,6 +30,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/motion")
 class MotionController {
+    private static final double CENTIMETRES = 100;
+
     private final FigureShelf shelf;
     private final Motions motions;
 
@@ -41,6 +47,8 @@ class MotionController {
      * @param part id of a part, blank for the whole
      * @param option ids of options danced
      * @param count the language in which it is counted, blank for as charted
+     * @param man his height in centimetres, 0 for the usual one
+     * @param lady her height in centimetres, 0 for the usual one
      */
     @GetMapping("/figures/{id}")
     MotionView figure(
@@ -48,7 +56,9 @@ class MotionController {
             @RequestParam(defaultValue = "") String variant,
             @RequestParam(defaultValue = "") String part,
             @RequestParam(required = false) List<String> option,
-            @RequestParam(defaultValue = "") String count) {
+            @RequestParam(defaultValue = "") String count,
+            @RequestParam(defaultValue = "0") int man,
+            @RequestParam(defaultValue = "0") int lady) {
         var chart = shelf.repertoire()
                 .chart(id)
                 .orElseThrow(() -> new NotFoundException("There is no figure \"" + id
@@ -62,19 +72,52 @@ class MotionController {
         if (!known || !use.existsIn(chart)) {
             throw new NotFoundException(chart.identity().name() + " is not charted in that way");
         }
-        return motions.figure(Danceable.of(chart, use.withOptions(options)), language(count));
+        return motions.figure(Danceable.of(chart, use.withOptions(options)), language(count), couple(man, lady));
     }
 
-    /** A routine on its floor. */
+    /**
+     * A figure as it is being typed.
+     *
+     * @param variant id of a variant, blank for as charted
+     * @param count the language in which it is counted, blank for as charted
+     */
+    @PostMapping("/figures")
+    MotionView draft(
+            @RequestParam(defaultValue = "") String variant,
+            @RequestParam(defaultValue = "") String count,
+            @RequestBody @Schema(ref = ApiDescription.CHART) JsonNode chart) {
+        ChartSalvage.Result read = ChartSalvage.read(chart);
+        Chart charted = read.chart().orElseThrow(() -> new UnreadableException(read.problems()));
+        FigureUse use = variant.isBlank() ? FigureUse.WHOLE : FigureUse.ofVariant(variant);
+        if (!use.existsIn(charted)) {
+            throw new NotFoundException(charted.identity().name() + " is not charted in that way");
+        }
+        return motions.figure(Danceable.of(charted, use), language(count), Motion.Couple.USUAL);
+    }
+
+    /**
+     * A routine on its floor.
+     *
+     * @param man his height in centimetres, 0 for the usual one
+     * @param lady her height in centimetres, 0 for the usual one
+     */
     @PostMapping("/routines")
     MotionView routine(
             @RequestParam(defaultValue = "") String count,
+            @RequestParam(defaultValue = "0") int man,
+            @RequestParam(defaultValue = "0") int lady,
             @RequestBody @Schema(ref = ApiDescription.ROUTINE) JsonNode routine) {
         Routine read = RoutineFormat.ROUTINE.read(routine).orThrow(UnreadableException::new);
-        return motions.routine(read, language(count));
+        return motions.routine(read, language(count), couple(man, lady));
     }
 
     private static Optional<CountLanguage> language(String count) {
         return Optional.of(count).filter(said -> !said.isBlank()).map(CountLanguage::parse);
+    }
+
+    private static Motion.Couple couple(int man, int lady) {
+        return new Motion.Couple(
+                man == 0 ? Build.USUAL_MAN : new Build(man / CENTIMETRES),
+                lady == 0 ? Build.USUAL_LADY : new Build(lady / CENTIMETRES));
     }
 }

@@ -1,5 +1,6 @@
 package fluidframe.server.motion;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import fluidframe.core.couple.Role;
 import fluidframe.core.motion.Curve;
 import fluidframe.core.motion.FootTrack;
@@ -9,6 +10,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * A motion as plain data. Beats count from the first of the first bar, places are metres, directions sixteenths clockwise
@@ -23,6 +25,7 @@ import java.util.Map;
  * @param tempo bars a minute at which it is meant to be danced
  * @param seconds at that tempo for every beat from 0 to the end
  * @param hall the floor, none for a figure by itself
+ * @param countIn what is counted before the dancing
  * @param languages in which it can be counted
  */
 record MotionView(
@@ -37,10 +40,14 @@ record MotionView(
         double tempo,
         double[] seconds,
         HallSize hall,
+        CountInView countIn,
         List<DancerView> dancers,
         List<StageRow> rows,
         List<StageBlock> blocks,
         List<String> languages) {
+    /** So many bars before the dancing, and the words for the beats of a bar. */
+    record CountInView(int bars, List<String> words) {}
+
     /** Metres; 0 by 0 where there is no floor. */
     record HallSize(double length, double width) {}
 
@@ -80,8 +87,18 @@ record MotionView(
     /** A word of the count and the beat on which it falls. */
     record SpokenWord(String word, double beat) {}
 
-    /** A figure or free element in its place. */
-    record StageBlock(String name, double start, double end, int bar) {}
+    /**
+     * A figure or free element in its place.
+     *
+     * @param figure its id; none for a free element or a figure that is missing
+     * @param faults usual ones of the figure
+     */
+    @JsonInclude(JsonInclude.Include.NON_ABSENT)
+    record StageBlock(
+            String name, Optional<String> figure, double start, double end, int bar, List<UsualFault> faults) {}
+
+    /** What is often seen, and what to say about it. */
+    record UsualFault(String seen, String cue) {}
 
     private static final double THOUSAND = 1000;
     private static final double TEN_THOUSAND = 10_000;

@@ -2,6 +2,7 @@ package fluidframe.server.motion;
 
 import fluidframe.core.chart.Column;
 import fluidframe.core.count.Beats;
+import fluidframe.core.count.CountIn;
 import fluidframe.core.count.CountLanguage;
 import fluidframe.core.count.Dance;
 import fluidframe.core.count.SpokenCount;
@@ -34,10 +35,10 @@ class Motions {
         this.desk = desk;
     }
 
-    MotionView figure(Danceable danced, Optional<CountLanguage> language) {
+    MotionView figure(Danceable danced, Optional<CountLanguage> language, Motion.Couple couple) {
         Dance dance = danced.chart().dance();
         double tempo = (dance.slowestBarsPerMinute() + dance.fastestBarsPerMinute()) / 2.0;
-        Motion motion = Motion.of(danced, Stride.usual(dance), Motion.Couple.USUAL);
+        Motion motion = Motion.of(danced, Stride.usual(dance), couple);
         Beats start = danced.chart().startBeat();
         List<MotionView.StageRow> rows = new ArrayList<>();
         for (Role role : Role.values()) rows.addAll(rows(danced, role, 0, 0, start, language));
@@ -49,24 +50,28 @@ class Motions {
                 rows,
                 List.of(new MotionView.StageBlock(
                         danced.name(),
+                        Optional.of(danced.chart().id()),
                         start.toDouble(),
                         start.plus(danced.length()).toDouble(),
-                        1)));
+                        1,
+                        faults(danced))));
     }
 
-    MotionView routine(Routine routine, Optional<CountLanguage> language) {
+    MotionView routine(Routine routine, Optional<CountLanguage> language, Motion.Couple couple) {
         RoutineDesk.Rehearsed rehearsed = desk.rehearsed(routine);
         RoutineWork work = rehearsed.work();
-        Motion motion = Motion.of(work, routine.hall(), routine.stride(), Motion.Couple.USUAL);
+        Motion motion = Motion.of(work, routine.hall(), routine.stride(), couple);
         List<MotionView.StageRow> rows = new ArrayList<>();
         List<MotionView.StageBlock> blocks = new ArrayList<>();
         for (int i = 0; i < work.blocks().size(); i++) {
             Block block = work.blocks().get(i);
             blocks.add(new MotionView.StageBlock(
                     block.name(),
+                    block.figure().map(danced -> danced.chart().id()),
                     block.start().toDouble(),
                     block.end().toDouble(),
-                    block.bar(work.dance().bar())));
+                    block.bar(work.dance().bar()),
+                    block.figure().map(Motions::faults).orElse(List.of())));
             if (block.isFree()) continue;
             for (Role role : Role.values()) {
                 rows.addAll(rows(block.danced(), role, i, block.rotation(), block.start(), language));
@@ -80,6 +85,12 @@ class Motions {
                         routine.hall().lengthMetres(), routine.hall().widthMetres()),
                 rows,
                 blocks);
+    }
+
+    private static List<MotionView.UsualFault> faults(Danceable danced) {
+        return danced.chart().teaching().faults().stream()
+                .map(fault -> new MotionView.UsualFault(fault.seen(), fault.cue()))
+                .toList();
     }
 
     private static List<MotionView.StageRow> rows(
@@ -126,6 +137,8 @@ class Motions {
             seconds[beat] = Math.round((pulse.seconds(beat) - pulse.seconds(0)) * 10_000) / 10_000.0;
         }
         double bars = (seconds.length - 1.0) / dance.beatsPerBar();
+        double tempo = seconds.length < 2 ? pulse.tempo() : Math.round(600 * bars / seconds[seconds.length - 1]) / 10.0;
+        CountIn countIn = CountIn.of(dance, tempo);
         return new MotionView(
                 name,
                 dance.toString(),
@@ -135,9 +148,10 @@ class Motions {
                 motion.from(),
                 motion.begins(),
                 end,
-                seconds.length < 2 ? pulse.tempo() : Math.round(600 * bars / seconds[seconds.length - 1]) / 10.0,
+                tempo,
                 seconds,
                 hall,
+                new MotionView.CountInView(countIn.bars(), countIn.words()),
                 MotionView.dancers(motion),
                 rows.stream()
                         .sorted(Comparator.comparingDouble(MotionView.StageRow::onset))

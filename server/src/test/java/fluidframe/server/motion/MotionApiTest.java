@@ -43,6 +43,38 @@ class MotionApiTest extends ApiCalls {
     }
 
     @Test
+    void aCoupleHasItsOwnHeightsAndWhatIsTooTallIsRefused() throws Exception {
+        JsonNode motion = call(200, get("/api/motion/figures/waltz.whisk?man=192&lady=158"), null);
+        assertThat(motion.at("/dancers/0/height").asDouble()).isEqualTo(1.92);
+        assertThat(motion.at("/dancers/1/height").asDouble()).isEqualTo(1.58);
+        assertThat(call(422, get("/api/motion/figures/waltz.whisk?man=300"), null)
+                        .toString())
+                .contains("1.2 to 2.2 metres");
+    }
+
+    @Test
+    void aChartIsDancedAsItIsTypedAndSaysWhatItsUsualFaultsAre() throws Exception {
+        ObjectNode chart =
+                (ObjectNode) call(200, get("/api/figures/waltz.whisk"), null).get("document");
+        chart.put("name", "Whisk typed anew");
+        JsonNode motion = call(200, post("/api/motion/figures"), chart);
+        assertThat(motion.get("name").asText()).isEqualTo("Whisk typed anew");
+        assertThat(motion.get("rows")).hasSize(6);
+        assertThat(motion.at("/blocks/0/figure").asText()).isEqualTo("waltz.whisk");
+        assertThat(motion.at("/blocks/0/faults")).isNotEmpty();
+        assertThat(motion.at("/countIn/bars").asInt()).isEqualTo(1);
+        call(422, post("/api/motion/figures"), mapper.createObjectNode());
+    }
+
+    @Test
+    void everyDanceHasItsBand() throws Exception {
+        JsonNode band = call(200, get("/api/bands/samba"), null);
+        assertThat(band.get("phraseBeats").asInt()).isEqualTo(16);
+        assertThat(band.at("/phrase/0/instrument").asText()).isNotBlank();
+        call(404, get("/api/bands/polka"), null);
+    }
+
+    @Test
     void whatIsNotChartedIsRefused() throws Exception {
         assertThat(call(404, get("/api/motion/figures/waltz.nothing"), null).toString())
                 .contains("There is no figure");

@@ -1,0 +1,66 @@
+package fluidframe.core.log;
+
+import fluidframe.core.couple.Role;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.OptionalDouble;
+
+/**
+ * What was seen of one figure or routine, added up.
+ *
+ * @param clean runs
+ * @param fastestClean bars a minute
+ * @param faults those seen most often first
+ */
+public record Tally(int clean, OptionalDouble fastestClean, List<Often> faults) {
+    public Tally {
+        faults = List.copyOf(faults);
+    }
+
+    /** How often the same fault was seen at the same step, and the cue given last. */
+    public record Often(String figure, String figureName, Role role, int row, String seen, String cue, int times) {}
+
+    /** Adds up entries in the order in which they were made. */
+    public static Tally of(List<Entry> entries) {
+        Map<List<Object>, Often> faults = new LinkedHashMap<>();
+        for (Entry entry : entries) {
+            entry.fault().ifPresent(fault -> {
+                List<Object> same = List.of(
+                        fault.figure(),
+                        fault.role(),
+                        fault.row(),
+                        fault.seen().strip().toLowerCase(Locale.ROOT));
+                faults.merge(same, once(fault), Tally::more);
+            });
+        }
+        List<Often> often = new ArrayList<>(faults.values());
+        often.sort(Comparator.comparing(Often::times).reversed().thenComparing(Often::row));
+        List<Entry> clean =
+                entries.stream().filter(entry -> entry.fault().isEmpty()).toList();
+        return new Tally(
+                clean.size(),
+                clean.stream().mapToDouble(entry -> entry.run().tempo()).max(),
+                often);
+    }
+
+    private static Often once(Entry.Fault fault) {
+        return new Often(
+                fault.figure(),
+                fault.figureName(),
+                fault.role(),
+                fault.row(),
+                fault.seen().strip(),
+                fault.cue(),
+                1);
+    }
+
+    private static Often more(Often before, Often last) {
+        String cue = last.cue().isBlank() ? before.cue() : last.cue();
+        return new Often(
+                last.figure(), last.figureName(), last.role(), last.row(), before.seen(), cue, before.times() + 1);
+    }
+}

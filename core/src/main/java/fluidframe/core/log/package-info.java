@@ -1,0 +1,2 @@
+/** What was seen while dancing: runs, clean or not, and faults at their places; and what they come to. */
+package fluidframe.core.log;
