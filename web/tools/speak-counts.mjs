@@ -11,6 +11,8 @@ const INTO = 'src/lib/stage/voices';
 const RATE = 24000;
 const GAP = 0.06;
 const FRAME = RATE / 200;
+/** Samples from one reading of the loudness to the next while the attack is looked for. */
+const HOP = RATE / 1000;
 /** Share of the loudest five milliseconds at which a word is heard to begin, and at which it is cut. */
 const ATTACK = 0.35;
 const SILENT = 0.02;
@@ -29,15 +31,19 @@ function spoken(word, voice) {
   const wave = join(folder, 'word.wav');
   const raw = join(folder, 'word.raw');
   execFileSync('espeak-ng', [...voice, '-w', wave, SAID[word] ?? word]);
-  execFileSync('ffmpeg', ['-y', '-loglevel', 'error', '-i', wave, '-f', 's16le', '-ac', '1', '-ar', String(RATE), raw]);
+  return decoded(wave, raw);
+}
+
+function decoded(file, raw) {
+  execFileSync('ffmpeg', ['-y', '-loglevel', 'error', '-i', file, '-f', 's16le', '-ac', '1', '-ar', String(RATE), raw]);
   const bytes = readFileSync(raw);
   return Float32Array.from({ length: bytes.length / 2 }, (_, i) => bytes.readInt16LE(2 * i) / 32768);
 }
 
-/** Loudness of every five milliseconds. */
-function envelope(samples) {
-  return Array.from({ length: Math.ceil(samples.length / FRAME) }, (_, i) => {
-    const part = samples.subarray(i * FRAME, (i + 1) * FRAME);
+/** Loudness of five milliseconds after five milliseconds, or oftener. */
+function envelope(samples, hop = FRAME) {
+  return Array.from({ length: Math.ceil(samples.length / hop) }, (_, i) => {
+    const part = samples.subarray(i * hop, i * hop + FRAME);
     return Math.sqrt(part.reduce((sum, one) => sum + one * one, 0) / Math.max(1, part.length));
   });
 }
@@ -52,9 +58,18 @@ function trimmed(samples) {
   const level = Math.sqrt(heard.reduce((sum, one) => sum + one * one, 0) / heard.length);
   const peak = cut.reduce((top, one) => Math.max(top, Math.abs(one)), 0);
   const gain = Math.min(LOUD / level, MOST / peak);
-  const attack = (loud.slice(first).findIndex((one) => one > ATTACK * most) * FRAME) / RATE;
-  return { samples: cut.map((one) => one * gain), attack };
+  return cut.map((one) => one * gain);
 }
+
+/** Seconds after which a word is heard to fall: in what will be played, since packing it moves the softest beginnings. */
+function attack(samples) {
+  const loud = envelope(samples, HOP);
+  const begins = loud.findIndex((one) => one > ATTACK * Math.max(...loud));
+  // A reading tells of all of its five milliseconds.
+  return (begins * HOP + FRAME / 2) / RATE;
+}
+
+const thousandths = (seconds) => Math.round(seconds * 1000) / 1000;
 
 const manifest = {};
 for (const [name, voice] of Object.entries(VOICES)) {
@@ -63,9 +78,9 @@ for (const [name, voice] of Object.entries(VOICES)) {
   const words = {};
   parts.push(new Float32Array(GAP * RATE));
   for (const word of WORDS) {
-    const { samples, attack } = trimmed(spoken(word, voice));
+    const samples = trimmed(spoken(word, voice));
     const length = samples.length / RATE;
-    words[word] = [at, length, attack].map((seconds) => Math.round(seconds * 1000) / 1000);
+    words[word] = [at, length];
     parts.push(samples, new Float32Array(GAP * RATE));
     at += length + GAP;
   }
@@ -81,7 +96,13 @@ for (const [name, voice] of Object.entries(VOICES)) {
   const input = ['-f', 's16le', '-ar', String(RATE), '-ac', '1', '-i', raw];
   const output = ['-c:a', 'libopus', '-b:a', '28k', '-map_metadata', '-1', '-fflags', '+bitexact'];
   execFileSync('ffmpeg', ['-y', '-loglevel', 'error', ...input, ...output, `${INTO}/${name}.ogg`]);
-  manifest[name] = words;
+  const played = decoded(`${INTO}/${name}.ogg`, raw);
+  manifest[name] = Object.fromEntries(
+    Object.entries(words).map(([word, [from, length]]) => {
+      const part = played.slice(Math.round(from * RATE), Math.round((from + length) * RATE));
+      return [word, [from, length, attack(part)].map(thousandths)];
+    })
+  );
 }
 writeFileSync(`${INTO}/words.json`, `${JSON.stringify(manifest, null, 2)}\n`);
 rmSync(folder, { recursive: true });

@@ -93,6 +93,7 @@
       <a
         class="inline-flex items-center rounded-xs border border-strong bg-raised px-2.5 py-1 text-sm hover:border-accent hover:text-accent"
         href="/rehearse?figure={encodeURIComponent(editor.view.id)}"
+        data-rehearse
         title="See the saved chart danced (r)">Rehearse</a
       >
       {#if editor.changed}<Button onclick={discard}>{editor.isBegun ? 'Discard figure' : 'Discard changes'}</Button

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { FigureView, RoleName, Word } from '$lib/api/client';
+  import { api, need, type FigureView, type RoleName, type Word } from '$lib/api/client';
   import FigureFloor from '$lib/floor/FigureFloor.svelte';
   import TurnLedger from '$lib/floor/TurnLedger.svelte';
   import { FigureEditor, setFigureEditor } from './figure-editor.svelte';
@@ -11,6 +11,7 @@
   import OtherDrafts from './OtherDrafts.svelte';
   import PartnerDialog from '$lib/figure/tools/PartnerDialog.svelte';
   import ReadingSheet from '$lib/figure/spine/ReadingSheet.svelte';
+  import SmallPlayer from '$lib/stage/SmallPlayer.svelte';
   import Spine from '$lib/figure/spine/Spine.svelte';
   import TimingDialog from '$lib/figure/tools/TimingDialog.svelte';
   import type { Tool } from '$lib/figure/tools/tools';
@@ -31,6 +32,7 @@
   const settings = getSettings();
   let only = $state<'both' | RoleName>('both');
   let reading = $state(false);
+  let dancing = $state(false);
   let tool = $state<Tool | ''>('');
   const opened = (name: Tool) => ({
     get open() {
@@ -86,13 +88,22 @@
     {#if !reading}<div class="hidden sm:block"><Spine {vocabulary} {only} /></div>{/if}
   </div>
   <div class="flex flex-col gap-4 xl:sticky xl:top-2 xl:self-start">
-    <FigureFloor
-      work={editor.drawn}
-      name={editor.chart.id}
-      focus={editor.focus}
-      onfocus={(focus) => editor.look(focus.role, focus.step)}
-      whose={only}
-    />
+    {#if dancing}
+      <SmallPlayer
+        of={editor.chart}
+        load={(count) => need(api.POST('/api/motion/figures', { params: { query: { count } }, body: editor.chart }))}
+        onclose={() => (dancing = false)}
+      />
+    {:else}
+      <FigureFloor
+        work={editor.drawn}
+        name={editor.chart.id}
+        focus={editor.focus}
+        onfocus={(focus) => editor.look(focus.role, focus.step)}
+        whose={only}
+        ondance={() => (dancing = true)}
+      />
+    {/if}
     <TurnLedger work={editor.drawn} focus={editor.focus} onfocus={(focus) => editor.look(focus.role, focus.step)} />
   </div>
 </div>

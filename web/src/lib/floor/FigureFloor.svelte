@@ -18,9 +18,11 @@
     plain?: boolean;
     /** Whose rows are shown beside it. */
     whose?: 'both' | RoleName;
+    /** Has it danced here. */
+    ondance?: () => void;
   }
 
-  let { work, name = 'floor', focus, onfocus, plain = false, whose = 'both' }: Props = $props();
+  let { work, name = 'floor', focus, onfocus, plain = false, whose = 'both', ondance }: Props = $props();
   const settings = getSettings();
   const RATIO = 1.5;
 
@@ -91,6 +93,7 @@
   {#if !plain}
     <div class="flex flex-wrap items-center gap-1 text-sm">
       <h2 class="mr-auto text-base">Floor</h2>
+      {#if ondance}<Button onclick={ondance}>Dance</Button>{/if}
       <Button kind="quiet" onclick={() => step(-1)} aria-label="Step back">‹ step</Button>
       <span class="min-w-16 text-center text-soft" aria-live="polite">{at < 0 ? 'all steps' : `beat ${now + 1}`}</span>
       <Button kind="quiet" onclick={() => step(1)} aria-label="Step on">step ›</Button>

@@ -6,6 +6,7 @@
     { href: '/lists', word: 'Lists' },
     { href: '/sheet', word: 'Syllabus sheet' },
     { href: '/coverage', word: 'Coverage' },
+    { href: '/strips', word: 'Pictures' },
     { href: '/elements', word: 'Free elements' }
   ];
 </script>

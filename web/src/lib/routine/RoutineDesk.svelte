@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Schemas } from '$lib/api/client';
+  import { api, need, type Schemas } from '$lib/api/client';
   import { getSettings } from '$lib/settings/settings.svelte';
   import { RoutineEditor, setRoutineEditor } from './routine-editor.svelte';
   import Tabs from '$lib/ui/Tabs.svelte';
@@ -12,6 +12,7 @@
   import Ribbon from '$lib/routine/ribbon/Ribbon.svelte';
   import RoutineFloor from '$lib/routine/panels/RoutineFloor.svelte';
   import RoutineHeader from './RoutineHeader.svelte';
+  import SmallPlayer from '$lib/stage/SmallPlayer.svelte';
   import VersionsPanel from '$lib/routine/panels/VersionsPanel.svelte';
 
   interface Props {
@@ -23,7 +24,8 @@
   let { view, dances, terms }: Props = $props();
   // The desk is made anew for every routine, so the first view is the one it edits.
   // svelte-ignore state_referenced_locally
-  setRoutineEditor(new RoutineEditor(view, terms));
+  const editor = setRoutineEditor(new RoutineEditor(view, terms));
+  let dancing = $state(false);
 
   // The dances at the top show the one that is on the desk.
   // svelte-ignore state_referenced_locally
@@ -46,7 +48,15 @@
 <RoutineHeader />
 <Ribbon />
 <div class="mt-4 grid grid-cols-1 gap-5 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)]">
-  <RoutineFloor />
+  {#if dancing}
+    <SmallPlayer
+      of={editor.routine}
+      load={(count) => need(api.POST('/api/motion/routines', { params: { query: { count } }, body: editor.routine }))}
+      onclose={() => (dancing = false)}
+    />
+  {:else}
+    <RoutineFloor ondance={() => (dancing = true)} />
+  {/if}
   <Tabs label="About the routine" tabs={TABS} bind:value={tab}>
     {#snippet panel(shown)}
       {#if shown === 'next'}

@@ -7,6 +7,9 @@
 
   const editor = getRoutineEditor();
   const work = $derived(editor.work);
+  const span = $derived(editor.span);
+  /** Several figures chosen are looped, counted from 1. */
+  const stretch = $derived(span.from < span.to && span.from >= 0 ? `&from=${span.from + 1}&to=${span.to + 1}` : '');
   const bars = $derived(work ? (Number.isInteger(work.bars) ? String(work.bars) : work.bars.toFixed(2)) : '');
 </script>
 
@@ -52,8 +55,9 @@
       >
       <a
         class="inline-flex items-center rounded-xs border border-strong bg-raised px-2.5 py-1 text-sm hover:border-accent hover:text-accent"
-        href="/rehearse?routine={editor.editor.id}"
-        title="See it danced (r)">Rehearse</a
+        href="/rehearse?routine={editor.editor.id}{stretch}"
+        data-rehearse
+        title={stretch ? 'See the chosen figures danced (r)' : 'See it danced (r)'}>Rehearse</a
       >
       <PlanDialog />
       <RoutineSettings />

@@ -40,7 +40,7 @@
   });
 
   /** Comparing and the lists belong to the figures. */
-  const OF_FIGURES = ['/compare', '/lists', '/sheet', '/coverage', '/elements'];
+  const OF_FIGURES = ['/compare', '/lists', '/sheet', '/coverage', '/elements', '/strips'];
   const path = $derived(OF_FIGURES.some((p) => page.url.pathname.startsWith(p)) ? '/figures' : page.url.pathname);
   const here = (href: string) => (href === '/' ? path === '/' : path.startsWith(href));
 
@@ -51,15 +51,18 @@
     if (first) switchDance(first.id);
   }
 
-  /** What is on the desk is danced. */
+  /** What is on the desk, or the figure or routine that has the focus in a list, is danced. */
   function rehearse(event: KeyboardEvent) {
-    const { id } = page.params;
     // In a list a letter looks for what begins with it.
-    if (!id || event.target instanceof HTMLSelectElement || !isShortcut(event, 'r')) return;
-    const what = page.url.pathname.startsWith('/routines') ? 'routine' : 'figure';
-    if (!['/routines', '/figures'].some((place) => page.url.pathname.startsWith(place))) return;
+    if (event.target instanceof HTMLSelectElement || !isShortcut(event, 'r')) return;
+    const on = event.target instanceof Element ? event.target.closest<HTMLAnchorElement>('a[href]') : null;
+    const [, place, id] = /^\/(figure|routine)s\/([^/]+)$/.exec(on?.pathname ?? '') ?? [];
+    const href = id
+      ? `/rehearse?${place}=${id}`
+      : document.querySelector<HTMLAnchorElement>('a[data-rehearse]')?.getAttribute('href');
+    if (!href) return;
     event.preventDefault();
-    void goto(`/rehearse?${what}=${encodeURIComponent(id)}`);
+    void goto(href);
   }
 
   function switchDance(dance: string) {

@@ -10,7 +10,7 @@ export const KEYS: readonly KeyGroup[] = [
     keys: [
       ['/', 'find a figure'],
       ['?', 'this list'],
-      ['r', 'rehearse what is on the desk'],
+      ['r', 'rehearse what is on the desk or has the focus'],
       ['Ctrl+Z', 'undo'],
       ['Ctrl+Shift+Z', 'redo'],
       ['Ctrl+S', 'save a version']
@@ -61,13 +61,18 @@ export const KEYS: readonly KeyGroup[] = [
       ['← →', 'row by row; Page Up and Down too'],
       [', .', 'half a beat'],
       ['[ ]', 'loop from here, to here'],
-      ['l', 'loop the figure'],
+      ['o', 'loop the figure'],
       ['+ -', 'tempo'],
       ['1 to 7', 'seen from'],
-      ['m', 'mirror'],
+      ['8 or m', 'mirror'],
+      ['Shift+arrows', 'turn the eye'],
+      ['i u', 'nearer, farther'],
+      ['n', 'lines and arcs'],
       ['c', 'count aloud'],
+      ['b', 'band'],
       ['k', 'click'],
-      ['x', 'this run was not clean'],
+      ['l', 'log a clean run'],
+      ['x', 'log a fault here'],
       ['f', 'full screen']
     ]
   },

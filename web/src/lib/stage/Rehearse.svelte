@@ -14,30 +14,50 @@
     variant: page.url.searchParams.get('variant') ?? '',
     part: page.url.searchParams.get('part') ?? '',
     option: page.url.searchParams.getAll('option'),
-    routine: page.url.searchParams.get('routine') ?? ''
+    routine: page.url.searchParams.get('routine') ?? '',
+    man: height('man'),
+    lady: height('lady')
   });
+  const subject = $derived(
+    asked.routine ? { kind: 'routine' as const, id: asked.routine } : { kind: 'figure' as const, id: asked.figure }
+  );
+
+  /** Centimetres, 0 for the usual. */
+  function height(role: string) {
+    const cm = Number(page.url.searchParams.get(role) ?? 0);
+    return Number.isInteger(cm) ? cm : 0;
+  }
+
+  /** The stretch of figures that was chosen on the ribbon, counted from 1. */
+  function chosen(of: Schemas['MotionView']) {
+    const from = of.blocks[Number(page.url.searchParams.get('from') ?? 0) - 1];
+    const to = of.blocks[Number(page.url.searchParams.get('to') ?? 0) - 1];
+    return from && to && to.end > from.start ? { from: from.start, to: to.end } : null;
+  }
+
   const last = remembered();
 
   async function motionOf(of: typeof asked, count: string): Promise<Schemas['MotionView'] | null> {
+    const { man, lady } = of;
     if (of.routine) {
       const { document } = await need(api.GET('/api/routines/{id}', { params: { path: { id: of.routine } } }));
-      return need(api.POST('/api/motion/routines', { params: { query: { count } }, body: document }));
+      return need(api.POST('/api/motion/routines', { params: { query: { count, man, lady } }, body: document }));
     }
     if (!of.figure) return null;
     const { variant, part, option } = of;
     return need(
       api.GET('/api/motion/figures/{id}', {
-        params: { path: { id: of.figure }, query: { variant, part, option, count } }
+        params: { path: { id: of.figure }, query: { variant, part, option, count, man, lady } }
       })
     );
   }
 
   const count = $derived(settings.count);
   const read = loaded(
-    () => ({ asked, count }),
-    ({ asked, count }) => motionOf(asked, count)
+    () => ({ asked, count, search: page.url.search }),
+    async ({ asked, count, search }) => ({ motion: await motionOf(asked, count), search })
   );
-  const motion = $derived(read.current);
+  const motion = $derived(read.current?.motion);
   const back = $derived(asked.routine ? `/routines/${asked.routine}` : `/figures/${asked.figure}`);
 
   $effect(() => {
@@ -67,7 +87,7 @@
       Nothing charted is danced here yet. Put a figure in on <a class="underline" href={back}>its desk</a>.
     </p>
   {:else}
-    {#key page.url.search}<Player {motion} />{/key}
+    {#key read.current?.search}<Player {motion} {subject} loop={chosen(motion)} />{/key}
   {/if}
 {:else if !read.failed && !asked.figure && !asked.routine}
   <h1 class="mb-2 text-3xl">Rehearse</h1>
@@ -86,6 +106,9 @@
     </li>
     <li class="border-l-4 border-accent pl-3">
       <a class="font-semibold text-accent hover:underline" href="/routines">Choose a routine</a>
+    </li>
+    <li class="border-l-4 border-accent pl-3">
+      <a class="font-semibold text-accent hover:underline" href="/sounds">Hear the band of a dance</a>
     </li>
   </ul>
 {/if}

@@ -6,10 +6,11 @@
     motion: Schemas['MotionView'];
     beat: number;
     only: 'both' | RoleName;
+    countingIn: boolean;
   }
 
   /** The row of this moment in letters that can be read from three metres, and the next one smaller. */
-  let { motion, beat, only }: Props = $props();
+  let { motion, beat, only, countingIn }: Props = $props();
   const settings = getSettings();
   const roles = $derived(
     (['man', 'lady'] as const).filter(
@@ -26,14 +27,17 @@
   const bar = $derived(Math.floor(beat / motion.beatsPerBar + 1e-6) + 1);
   const within = $derived(Math.floor(beat - (bar - 1) * motion.beatsPerBar + 1e-6) + 1);
   const block = $derived(motion.blocks.findLast((one) => one.start <= beat + 0.001) ?? motion.blocks[0]);
-  const word = $derived(of.find((one) => one.now)?.now?.count ?? '');
+  const inBar = $derived(((Math.floor(beat + 1e-3) % motion.beatsPerBar) + motion.beatsPerBar) % motion.beatsPerBar);
+  const word = $derived(countingIn ? motion.countIn.words[inBar] : (of.find((one) => one.now)?.now?.count ?? ''));
 </script>
 
 <section aria-label="The step" class="flex min-w-0 flex-col gap-2">
   <div class="flex items-baseline gap-3 border-b-2 border-ink pb-1">
     <p class="min-w-16 font-display text-6xl leading-none font-semibold" aria-label="Count">{word || '·'}</p>
     <p class="text-sm text-soft">
-      <span class="font-semibold text-ink">{block?.name ?? motion.name}</span><br />bar {bar}, beat {within}
+      <span class="font-semibold text-ink">{block?.name ?? motion.name}</span><br />{countingIn
+        ? 'counting in'
+        : `bar ${bar}, beat ${within}`}
     </p>
   </div>
   {#each of as { role, now, next } (role)}

@@ -11,10 +11,12 @@
     moment: () => number;
     only: 'both' | RoleName;
     mirrored: boolean;
+    /** Metres of floor from left to right. */
+    across?: number;
   }
 
   /** The couple from above, drawn flat: soles, hips and shoulders. */
-  let { motion, moment, only, mirrored }: Props = $props();
+  let { motion, moment, only, mirrored, across = 4.8 }: Props = $props();
   // The picture is made anew for every motion.
   // svelte-ignore state_referenced_locally
   const dancers = motion.dancers.map((view) => new Dancer(view));
@@ -31,7 +33,7 @@
       for (const dancer of dancers) dancer.pose(beat);
       const x = dancers.reduce((sum, dancer) => sum + dancer.hips.x, 0) / Math.max(1, dancers.length);
       const y = dancers.reduce((sum, dancer) => sum + dancer.hips.y, 0) / Math.max(1, dancers.length);
-      near = { x: x - 2.4, y: y - 1.6, width: 4.8, height: 3.2 };
+      near = { x: x - across / 2, y: y - across / 3, width: across, height: across / 1.5 };
       frames++;
     };
     draw();
@@ -62,18 +64,13 @@
           stroke-width=".012"
         />
       {/each}
-      <path
-        d="M{dancer.leftShoulder.x} {dancer.leftShoulder.y}L{dancer.rightShoulder.x} {dancer.rightShoulder.y}"
-        stroke={colour}
-        stroke-width=".07"
-        stroke-linecap="round"
-      />
-      <path
-        d="M{dancer.chest.x} {dancer.chest.y}l{0.24 * Math.cos(dancer.headFacing)} {0.24 * Math.sin(dancer.headFacing)}"
-        stroke={colour}
-        stroke-width=".03"
-        stroke-linecap="round"
-      />
+      <g transform="translate({dancer.chest.x} {dancer.chest.y}) rotate({degrees(dancer.facing)})">
+        <ellipse rx="0.12" ry={dancer.build.halfShoulders * 1.25} fill={colour} fill-opacity=".85" />
+      </g>
+      <g transform="translate({dancer.chest.x} {dancer.chest.y}) rotate({degrees(dancer.headFacing)})">
+        <path d="M.05 -.05L.155 0L.05 .05Z" fill={colour} stroke="var(--color-board)" stroke-width=".012" />
+        <circle r=".092" fill={colour} stroke="var(--color-board)" stroke-width=".014" />
+      </g>
     {/key}
   {/each}
 </svg>

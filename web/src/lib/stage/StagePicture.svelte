@@ -1,23 +1,12 @@
 <script lang="ts">
-  import type { RoleName, Schemas } from '$lib/api/client';
   import { getSettings } from '$lib/settings/settings.svelte';
   import { onMount } from 'svelte';
   import type { Stage } from './scene';
   import StageAbove from './StageAbove.svelte';
-  import type { View } from './views';
+  import type { Rehearsal } from './rehearsal.svelte';
 
-  interface Props {
-    motion: Schemas['MotionView'];
-    view: View;
-    mirrored: boolean;
-    only: 'both' | RoleName;
-    /** Whether the eye goes along with the couple. */
-    follow: boolean;
-    /** The beat of this moment, asked for once a frame. */
-    moment: () => number;
-  }
-
-  let { motion, view, mirrored, only, follow, moment }: Props = $props();
+  let { r }: { r: Rehearsal } = $props();
+  const { motion, moment } = $derived(r);
   const settings = getSettings();
   let canvas = $state<HTMLCanvasElement>();
   let holder = $state<HTMLElement>();
@@ -50,7 +39,11 @@
         watch.observe(holder);
         const draw = () => {
           frame = requestAnimationFrame(draw);
-          made?.draw(moment());
+          const began = performance.now();
+          const shows = r.sounds.clock();
+          made?.prepare(moment());
+          r.frames.add(performance.now() - began, (r.sounds.clock() - shows) * 1000);
+          made?.draw();
         };
         draw();
       },
@@ -64,11 +57,24 @@
     };
   });
 
+  const { view, mirrored, only } = $derived(r);
   $effect(() => stage?.look(view));
   $effect(() => {
-    if (stage) stage.follow = follow;
+    if (!stage) return;
+    stage.follow = r.follow;
+    stage.lines = r.lines;
   });
   $effect(() => stage?.alone(only === 'both' ? null : only, 0.12));
+
+  /** Turns the eye by steps to the right and up. */
+  export function turn(right: number, up: number) {
+    stage?.turn(mirrored ? -right : right, up);
+  }
+
+  /** Brings the eye nearer by a factor. */
+  export function nearer(factor: number) {
+    stage?.nearer(factor);
+  }
 </script>
 
 <div bind:this={holder} class="relative h-full w-full overflow-hidden rounded-xs border border-line bg-ground">

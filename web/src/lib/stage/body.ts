@@ -23,6 +23,10 @@ const to = new Vector3();
 const way = new Vector3();
 const turn = new Quaternion();
 
+/** How wide a skirt falls at the height of the knee, and a knee with room around it; metres. */
+const AT_KNEE = 0.25;
+const KNEE = 0.085;
+
 /** A dancer made of simple solids, moved by the joints of a {@link Dancer}. */
 export class Body {
   readonly group = new Group();
@@ -61,7 +65,8 @@ export class Body {
     this.#part('pelvis', new SphereGeometry(1, 20, 14), man ? dark : cloth);
     this.#bone('neck', tapered(0.045, 0.05), skin);
     this.#part('head', new SphereGeometry(1, 22, 16), skin);
-    this.#part('hair', new SphereGeometry(1, 20, 14, 0, Math.PI * 2, 0, Math.PI * 0.62), hair);
+    this.#part('hair', new SphereGeometry(1, 24, 16, 0, Math.PI * 2, 0, Math.PI * 0.54), hair);
+    if (!man) this.#part('bun', new SphereGeometry(build.torso * 0.085, 14, 10), hair);
     this.#part('nose', new CapsuleGeometry(0.011, 0.02, 4, 8), skin);
     if (!man) {
       const folds = this.#material(main, 0.8);
@@ -110,7 +115,26 @@ export class Body {
     if (skirt) {
       this.#put('skirt', dancer.hips);
       skirt.rotation.set(0, -dancer.pelvisFacing, 0);
+      this.#widen(skirt);
     }
+  }
+
+  /** A skirt gives way to the knees within it. */
+  #widen(skirt: Mesh) {
+    const { dancer } = this;
+    const cosine = Math.cos(dancer.pelvisFacing);
+    const sine = Math.sin(dancer.pelvisFacing);
+    let ahead = 0;
+    let aside = 0;
+    for (let nth = 0; nth < 2; nth++) {
+      const knee = nth === 0 ? this.#leftKnee : this.#rightKnee;
+      const x = knee.x - dancer.hips.x;
+      const y = knee.y - dancer.hips.y;
+      ahead = Math.max(ahead, Math.abs(x * cosine + y * sine));
+      aside = Math.max(aside, Math.abs(y * cosine - x * sine));
+    }
+    skirt.scale.x = Math.max(1, (ahead + KNEE) / AT_KNEE);
+    skirt.scale.z = Math.max(1, (aside + KNEE) / AT_KNEE);
   }
 
   #head() {
@@ -120,23 +144,29 @@ export class Body {
     const lean = Math.sin(sway) * 0.06;
     const x = chest.x - lean * Math.sin(facing);
     const y = chest.y + lean * Math.cos(facing);
-    const head = this.#at('head', x, y, chest.z + 0.23);
+    const high = chest.z + dancer.build.torso * 0.4;
+    const head = this.#at('head', x, y, high);
     head.scale.set(size * 1.06, size * 1.3, size * 0.95);
     head.rotation.set(0, -headFacing, 0);
-    const hair = this.#at('hair', x - Math.cos(headFacing) * 0.018, y - Math.sin(headFacing) * 0.018, chest.z + 0.252);
-    hair.scale.set(size * 1.1, size * 1.24, size * 1.02);
+    const back = size * 0.14;
+    const hair = this.#at('hair', x - Math.cos(headFacing) * back, y - Math.sin(headFacing) * back, high + size * 0.14);
+    hair.scale.set(size * 1.09, size * 1.24, size * 1.03);
     hair.rotation.set(0, -headFacing, 0);
-    hair.rotateZ(0.5);
+    hair.rotateZ(0.62);
+    if (this.#parts.bun) {
+      const far = size * 1.12;
+      this.#at('bun', x - Math.cos(headFacing) * far, y - Math.sin(headFacing) * far, high + size * 0.2);
+    }
     const nose = this.#at(
       'nose',
       x + Math.cos(headFacing) * size * 1.06,
       y + Math.sin(headFacing) * size * 1.06,
-      chest.z + 0.225
+      high - size * 0.05
     );
     nose.rotation.set(0, -headFacing, 0);
     nose.rotateZ(0.3);
     from.set(chest.x, chest.z - 0.01, chest.y);
-    to.set(x, chest.z + 0.17, y);
+    to.set(x, high - size * 0.5, y);
     this.#between('neck');
   }
 

@@ -48,6 +48,8 @@ export class Dancer {
   headFacing = 0;
   sway = 0;
   onLeft = 0;
+  /** Whether somebody is to be seen in full, rather than faded. */
+  shown = true;
   readonly #curves: Record<string, Sampler>;
 
   constructor(view: Schemas['DancerView']) {
@@ -87,6 +89,11 @@ export class Dancer {
     const drop = build.halfShoulders * Math.sin(this.sway);
     this.#beside(this.leftShoulder, this.chest, this.facing, -build.halfShoulders, drop);
     this.#beside(this.rightShoulder, this.chest, this.facing, build.halfShoulders, -drop);
+  }
+
+  /** Where the body faces at a beat, not wrapped; the pose stays as it is. */
+  turnedAt(beat: number): number {
+    return this.#at('body', beat) * SIXTEENTH;
   }
 
   /** What the hands hold at a beat. */

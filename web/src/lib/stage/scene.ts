@@ -7,6 +7,7 @@ import {
   PCFShadowMap,
   PerspectiveCamera,
   Scene,
+  Spherical,
   Vector3,
   WebGLRenderer,
   type Mesh
@@ -17,9 +18,15 @@ import { Body } from './body';
 import { colours, type Colours } from './colours';
 import { Dancer } from './dancer';
 import { contactShadow, dispose, floor, prints, type Print } from './hall';
+import { Marks } from './marks';
+import { onsetsOf } from './onsets';
 import { room } from './room';
 import type { View } from './views';
 
+/** Radians of one step of the eye. */
+const STEP = Math.PI / 24;
+/** Radians by which the front is seen from the side. */
+const ASIDE = 0.42;
 /** How many beats a print stays. */
 const PRINTS_STAY = 8;
 
@@ -34,6 +41,7 @@ export class Stage {
   readonly #hall: Group;
   readonly #prints: Print[];
   readonly #shadows: Mesh[];
+  readonly #marks: Marks;
   readonly #sun: DirectionalLight;
   readonly #middle = new Vector3();
   readonly #before = new Vector3();
@@ -53,8 +61,9 @@ export class Stage {
     this.#bodies = this.dancers.map((dancer) => new Body(dancer, look));
     this.#hall = floor(motion, look, room(motion, this.dancers));
     this.#shadows = this.dancers.map(() => contactShadow());
+    this.#marks = new Marks(this.dancers, onsetsOf(motion), motion.from, motion.end, look);
     this.#prints = prints(this.#landings(motion), look, this.#hall);
-    this.#scene.add(this.#hall, ...this.#bodies.map((body) => body.group), ...this.#shadows);
+    this.#scene.add(this.#hall, ...this.#bodies.map((body) => body.group), ...this.#shadows, this.#marks.group);
     this.#scene.add(new HemisphereLight(0xffffff, new Color(look.board), 1.35), new AmbientLight(0xffffff, 0.35));
     this.#sun = new DirectionalLight(0xfff4e2, 1.7);
     this.#sun.castShadow = true;
@@ -84,11 +93,36 @@ export class Stage {
   look(view: View) {
     this.#view = view;
     this.#fresh = true;
+    this.#marks.seenThrough(view === 'above');
+  }
+
+  /** Whether lines, arcs and the centre of a circle are drawn. */
+  set lines(shown: boolean) {
+    this.#marks.group.visible = shown;
+  }
+
+  /** Turns the eye about what it looks at, by so many steps to the right and up. */
+  turn(right: number, up: number) {
+    scratch.subVectors(this.#camera.position, this.#controls.target);
+    orbit.setFromVector3(scratch);
+    orbit.theta += right * STEP;
+    orbit.phi = Math.max(0.02, Math.min(this.#controls.maxPolarAngle, orbit.phi - up * STEP));
+    this.#camera.position.copy(this.#controls.target).add(scratch.setFromSpherical(orbit));
+  }
+
+  /** Brings the eye nearer, or farther away, by a factor. */
+  nearer(factor: number) {
+    scratch.subVectors(this.#camera.position, this.#controls.target).multiplyScalar(factor);
+    const far = scratch.length();
+    if (far > this.#controls.minDistance && far < this.#controls.maxDistance) {
+      this.#camera.position.copy(this.#controls.target).add(scratch);
+    }
   }
 
   /** Shows one dancer alone: the other is faded, or left out. */
   alone(role: RoleName | null, opacity: number) {
     for (const body of this.#bodies) body.fade(role === null || body.dancer.role === role ? 1 : opacity);
+    this.#marks.alone(role);
     this.#shadows.forEach((shadow, i) => {
       shadow.visible = role === null || this.dancers[i]?.role === role || opacity > 0.3;
     });
@@ -114,6 +148,7 @@ export class Stage {
       const dancer = this.dancers[i];
       if (dancer) shadow.position.set(dancer.hips.x, 0.003, dancer.hips.y);
     });
+    this.#marks.move(beat);
     for (const print of this.#prints) {
       const age = beat - print.onset;
       print.mesh.visible = age >= 0 && age < PRINTS_STAY;
@@ -123,12 +158,17 @@ export class Stage {
     this.#middle.multiplyScalar(1 / Math.max(1, this.dancers.length));
   }
 
-  draw(beat: number) {
+  /** Everything of a frame but the drawing of it. */
+  prepare(beat: number) {
     this.pose(beat);
     this.#place();
     this.#sun.position.set(this.#middle.x - 1.6, 5, this.#middle.z + 2.4);
     this.#sun.target.position.copy(this.#middle);
     this.#controls.update();
+  }
+
+  /** Draws what has been prepared. */
+  draw() {
     this.#renderer.render(this.#scene, this.#camera);
   }
 
@@ -167,10 +207,11 @@ export class Stage {
       this.#from(at.x + sign * far * Math.cos(heading), 1.7, at.z + sign * far * Math.sin(heading), 0.9);
     switch (this.#view) {
       case 'above':
-        this.#from(at.x, 6.2 * narrow, at.z + 0.01, 0);
+        this.#from(at.x, 5.4 * narrow, at.z + 0.01, 0);
         break;
       case 'front':
-        behind(this.dancers[0]?.facing ?? 0, 1);
+        // A little from the side, so that the one in front does not hide the other.
+        behind((this.dancers[0]?.facing ?? 0) + ASIDE, 1);
         break;
       case 'man':
       case 'lady':
@@ -195,6 +236,7 @@ export class Stage {
   dispose() {
     this.#controls.dispose();
     dispose(this.#hall);
+    dispose(this.#marks.group);
     for (const body of this.#bodies) dispose(body.group);
     this.#renderer.dispose();
     // A browser keeps only a few contexts, and gives them back late.
@@ -204,3 +246,4 @@ export class Stage {
 
 /** Used again and again, so that drawing a frame makes nothing new. */
 const scratch = new Vector3();
+const orbit = new Spherical();

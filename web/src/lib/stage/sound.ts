@@ -5,13 +5,53 @@ const AHEAD = 0.35;
 /** The same while the page is hidden, where timers come once a second. */
 const AHEAD_HIDDEN = 2.2;
 const EVERY = 60;
+/** No part sounds twice within this time. */
+const AFTER = 0.01;
+
+/** Something ordered that can be taken back. */
+export interface Sounding {
+  stop(): void;
+  /** When it is over, on the audio clock. */
+  ends: number;
+}
 
 /** Something that sounds on beats. */
 export interface Part {
-  /** The first beat not before a beat on which it sounds; none if there is no more. */
-  next(beat: number): number | null;
+  /** The first beat not before a beat on which it sounds in that round of a loop; none if there is no more. */
+  next(beat: number, round: number): number | null;
   /** Orders the sound of a beat to fall at a moment of the audio clock. */
-  sound(at: number, beat: number): AudioScheduledSourceNode | null;
+  sound(at: number, beat: number, round: number): Sounding | null;
+}
+
+/** Takes a part through a stretch of the clock, beat after beat; where it came to. */
+export function follow(
+  transport: Transport,
+  part: Part,
+  from: number,
+  until: number,
+  sound: (at: number, beat: number, round: number) => void
+): number {
+  let clock = from;
+  // A beat may come round again in a loop, so the next one is looked for from moment to moment.
+  for (let guard = 0; guard < 5000; guard++) {
+    const found = nextOf(transport, part, clock);
+    if (found === null) break;
+    const at = clock + transport.clockUntil(found.beat, clock);
+    if (at > until) break;
+    sound(at, found.beat, found.round);
+    clock = at + AFTER;
+  }
+  return clock;
+}
+
+function nextOf(transport: Transport, part: Part, clock: number): { beat: number; round: number } | null {
+  const { loop, end } = transport;
+  const round = transport.roundAt(clock);
+  const beat = part.next(transport.beatAt(clock) - 1e-6, round);
+  if (!loop) return beat !== null && beat < end - 1e-6 ? { beat, round } : null;
+  if (beat !== null && beat < loop.to - 1e-6) return { beat, round };
+  const again = part.next(loop.from - 1e-6, round + 1);
+  return again !== null && again < loop.to - 1e-6 ? { beat: again, round: round + 1 } : null;
 }
 
 /** Orders the sounds of one part ahead on the clock of the sound card, and takes back what no longer holds. */
@@ -22,7 +62,7 @@ export class Orders {
   #timer = 0;
   #upTo = 0;
   #changes = -1;
-  #ordered: AudioScheduledSourceNode[] = [];
+  #ordered: Sounding[] = [];
 
   constructor(context: BaseAudioContext, transport: Transport, part: Part) {
     this.#context = context;
@@ -53,47 +93,31 @@ export class Orders {
       this.#upTo = now;
     }
     if (!transport.playing) return;
-    let clock = Math.max(now, this.#upTo);
-    // A beat may come round again in a loop, so the next one is looked for from moment to moment.
-    for (let guard = 0; guard < 64; guard++) {
-      const found = this.#next(transport.beatAt(clock) - 1e-6);
-      if (found === null) break;
-      const at = clock + transport.clockUntil(found, clock);
-      if (at > now + (document.hidden ? AHEAD_HIDDEN : AHEAD)) break;
-      this.#sound(at, found);
-      clock = at + 0.01;
-      this.#upTo = clock;
-    }
+    const until = now + (document.hidden ? AHEAD_HIDDEN : AHEAD);
+    this.#ordered = this.#ordered.filter((one) => one.ends > now);
+    const from = Math.max(now, this.#upTo);
+    this.#upTo = follow(transport, this.#part, from, until, (at, beat, round) => {
+      const sounding = this.#part.sound(at, beat, round);
+      if (sounding) this.#ordered.push(sounding);
+    });
   };
 
-  #next(beat: number): number | null {
-    const { loop, end } = this.#transport;
-    const found = this.#part.next(beat);
-    if (!loop) return found !== null && found < end - 1e-6 ? found : null;
-    if (found !== null && found < loop.to - 1e-6) return found;
-    const again = this.#part.next(loop.from - 1e-6);
-    return again !== null && again < loop.to - 1e-6 ? again : null;
-  }
-
-  #sound(at: number, beat: number) {
-    const source = this.#part.sound(at, beat);
-    if (!source) return;
-    this.#ordered.push(source);
-    source.onended = () => (this.#ordered = this.#ordered.filter((one) => one !== source));
-  }
-
   #takeBack() {
-    for (const one of this.#ordered) one.disconnect();
+    for (const one of this.#ordered) one.stop();
     this.#ordered = [];
   }
 }
+
+/** The nearest moment that is a sample of its own. */
+export const onSample = (context: BaseAudioContext, at: number) =>
+  Math.round(at * context.sampleRate) / context.sampleRate;
 
 /** A click on every beat, the first of the bar higher and louder. */
 export function clicks(context: BaseAudioContext, into: AudioNode, beatsPerBar: number): Part {
   return {
     next: (beat) => Math.ceil(beat),
     sound(at, beat) {
-      const on = Math.round(at * context.sampleRate) / context.sampleRate;
+      const on = onSample(context, at);
       const first = ((beat % beatsPerBar) + beatsPerBar) % beatsPerBar === 0;
       const tone = context.createOscillator();
       const loud = context.createGain();
@@ -105,24 +129,45 @@ export function clicks(context: BaseAudioContext, into: AudioNode, beatsPerBar: 
       tone.connect(loud).connect(into);
       tone.start(on);
       tone.stop(on + 0.08);
-      return tone;
+      return { stop: () => loud.disconnect(), ends: on + 0.08 };
     }
   };
 }
 
-/** Words of a count spoken so that they are heard to fall on their beats. */
+/** A voice that is ready: where each word begins in the buffer, how long it is and after what time its attack is heard. */
+export interface Voice {
+  buffer: AudioBuffer;
+  words: Record<string, readonly number[]>;
+}
+
+/** What is said before the dancing begins: a word for every beat of the bar. */
+export interface CountedIn {
+  words: readonly string[];
+  transport: Transport;
+}
+
+/** Words of a count spoken so that they are heard to fall on their beats, after the beats counted in. */
 export function spoken(
   context: BaseAudioContext,
   into: AudioNode,
-  voice: { buffer: AudioBuffer; words: Record<string, readonly number[]> },
-  cues: readonly { word: string; beat: number }[]
+  voice: Voice,
+  cues: readonly { word: string; beat: number }[],
+  countedIn?: CountedIn
 ): Part {
   const inOrder = cues.toSorted((a, b) => a.beat - b.beat);
+  const isIn = (beat: number, round: number) => countedIn?.transport.countsIn(beat, round) ?? false;
+  const inWord = (beat: number) => {
+    const words = countedIn?.words ?? [];
+    return words[((beat % words.length) + words.length) % words.length] ?? '';
+  };
   return {
-    next: (beat) => inOrder.find((cue) => cue.beat >= beat)?.beat ?? null,
-    sound(at, beat) {
-      const cue = inOrder.find((one) => Math.abs(one.beat - beat) < 1e-6);
-      const [from = 0, length = 0, attack = 0] = voice.words[cue?.word ?? ''] ?? [];
+    next(beat, round) {
+      if (isIn(Math.ceil(beat), round)) return Math.ceil(beat);
+      return inOrder.find((cue) => cue.beat >= beat && !isIn(cue.beat, round))?.beat ?? null;
+    },
+    sound(at, beat, round) {
+      const cue = isIn(beat, round) ? inWord(beat) : inOrder.find((one) => Math.abs(one.beat - beat) < 1e-6)?.word;
+      const [from = 0, length = 0, attack = 0] = voice.words[cue ?? ''] ?? [];
       if (length === 0) return null;
       const source = context.createBufferSource();
       source.buffer = voice.buffer;
@@ -131,7 +176,7 @@ export function spoken(
       const late = Math.max(0, context.currentTime - (at - attack));
       if (late >= length) return null;
       source.start(Math.max(at - attack, context.currentTime), from + late, length - late);
-      return source;
+      return { stop: () => source.disconnect(), ends: at - attack + length };
     }
   };
 }

@@ -1,43 +1,60 @@
-import type { RoleName, Schemas } from '$lib/api/client';
+import { api, need, type RoleName, type Schemas } from '$lib/api/client';
+import { bandPart } from './band';
 import { clicks, Orders, spoken } from './sound';
 import type { Transport } from './transport.svelte';
-import type { VoiceName } from './voices';
+import { isVoice, type VoiceName } from './voices/names';
 
 const KEY = 'fluidframe.sound';
 
-interface Loudness {
-  click: number;
-  voice: number;
+/** What sounds, in the order in which it is shown. */
+export const SOUNDING = ['band', 'voice', 'click'] as const;
+export type Sounding = (typeof SOUNDING)[number];
+
+export interface Loudness extends Record<Sounding, number> {
   /** Who counts aloud. */
   who: VoiceName;
 }
+
+/** All of it together at its loudest stays below what can be played. */
+export const MASTER = 0.5;
+export const USUAL: Loudness = { band: 0.6, voice: 0.8, click: 0.5, who: 'low' };
 
 /** A loudness as it was kept; what is none is as loud as usual. */
 function loud(kept: unknown, usual: number): number {
   return typeof kept === 'number' && kept >= 0 && kept <= 1 ? kept : usual;
 }
 
+function kept(): Loudness {
+  try {
+    const read = (JSON.parse(localStorage.getItem(KEY) ?? '{}') ?? {}) as Partial<Loudness>;
+    return {
+      band: loud(read.band, USUAL.band),
+      voice: loud(read.voice, USUAL.voice),
+      click: loud(read.click, USUAL.click),
+      who: isVoice(read.who) ? read.who : USUAL.who
+    };
+  } catch {
+    localStorage.removeItem(KEY);
+    return USUAL;
+  }
+}
+
+/** The words that somebody counts: those of one dancer, or of the first where both are danced. */
+export function cuesOf(motion: Schemas['MotionView'], only: 'both' | RoleName) {
+  const roles = motion.dancers.map((dancer) => dancer.role);
+  const role = only !== 'both' && roles.includes(only) ? only : roles[0];
+  return motion.rows.filter((row) => row.role === role).flatMap((row) => row.spoken);
+}
+
 /** Everything that sounds while somebody rehearses, each as loud as it was left. */
 export class Sounds {
-  #loudness = $state.raw<Loudness>({ click: 0.7, voice: 0.8, who: 'low' });
+  #loudness = $state.raw<Loudness>(kept());
   #context: AudioContext | undefined;
-  #gains: { click: GainNode; voice: GainNode } | undefined;
-  #clicks: Orders | undefined;
-  #voice: Orders | undefined;
-
-  constructor() {
-    try {
-      const kept = (JSON.parse(localStorage.getItem(KEY) ?? '{}') ?? {}) as Partial<Loudness>;
-      const usual = this.#loudness;
-      this.#loudness = {
-        click: loud(kept.click, usual.click),
-        voice: loud(kept.voice, usual.voice),
-        who: kept.who === 'high' ? 'high' : 'low'
-      };
-    } catch {
-      localStorage.removeItem(KEY);
-    }
-  }
+  #gains: Record<Sounding, GainNode> | undefined;
+  #orders: Orders[] = [];
+  /** Counts how often it was begun, so that what is ready late knows whether it is still wanted. */
+  #begun = 0;
+  #bands: Record<string, Schemas['DanceBand']> = {};
 
   get loudness() {
     return this.#loudness;
@@ -57,22 +74,29 @@ export class Sounds {
     this.#turn();
   }
 
+  /** Silent, or as loud as usual. */
+  mute(what: Sounding) {
+    this.set({ [what]: this.#loudness[what] > 0 ? 0 : USUAL[what] });
+  }
+
   #turn() {
-    if (!this.#gains) return;
-    this.#gains.click.gain.value = this.#loudness.click;
-    this.#gains.voice.gain.value = this.#loudness.voice;
+    for (const what of SOUNDING) if (this.#gains) this.#gains[what].gain.value = this.#loudness[what];
   }
 
   /** Makes the sound ready; has to be asked for by a key or a click. */
   open() {
     if (!this.#context) {
       const context = new AudioContext();
-      const click = context.createGain();
-      const voice = context.createGain();
-      click.connect(context.destination);
-      voice.connect(context.destination);
+      const master = context.createGain();
+      master.gain.value = MASTER;
+      master.connect(context.destination);
+      const gain = () => {
+        const made = context.createGain();
+        made.connect(master);
+        return made;
+      };
       this.#context = context;
-      this.#gains = { click, voice };
+      this.#gains = { band: gain(), voice: gain(), click: gain() };
     }
     void this.#context.resume();
     this.#turn();
@@ -83,28 +107,43 @@ export class Sounds {
     const gains = this.#gains;
     if (!context || !gains) return;
     this.stop();
-    this.#clicks = new Orders(context, transport, clicks(context, gains.click, motion.beatsPerBar));
-    this.#clicks.start();
-    const roles = motion.dancers.map((dancer) => dancer.role);
-    const role = only !== 'both' && roles.includes(only) ? only : roles[0];
-    const cues = motion.rows.filter((row) => row.role === role).flatMap((row) => row.spoken);
-    void this.#speak(context, gains.voice, transport, cues);
+    const begun = ++this.#begun;
+    const begin = (orders: Orders) => {
+      // Whoever has paused meanwhile is not played to.
+      if (this.#begun !== begun) return;
+      this.#orders.push(orders);
+      orders.start();
+    };
+    begin(new Orders(context, transport, clicks(context, gains.click, motion.beatsPerBar)));
+    void this.#voice(context).then((voice) => {
+      const counted = { words: motion.countIn.words, transport };
+      begin(new Orders(context, transport, spoken(context, gains.voice, voice, cuesOf(motion, only), counted)));
+    });
+    void this.band(motion.dance).then(
+      (band) => begin(new Orders(context, transport, bandPart(context, gains.band, band, transport))),
+      // Without a server there is no band, and everything else goes on.
+      () => undefined
+    );
   }
 
-  async #speak(context: AudioContext, into: AudioNode, transport: Transport, cues: { word: string; beat: number }[]) {
-    const clicksThen = this.#clicks;
+  async #voice(context: AudioContext) {
     const { voice } = await import('./voices');
-    const ready = await voice(this.#loudness.who, context);
-    // Whoever has paused meanwhile is not spoken to.
-    if (this.#clicks !== clicksThen) return;
-    this.#voice = new Orders(context, transport, spoken(context, into, ready, cues));
-    this.#voice.start();
+    return voice(this.#loudness.who, context);
+  }
+
+  /** The band of a dance, asked for once. */
+  async band(dance: string): Promise<Schemas['DanceBand']> {
+    const known = this.#bands[dance];
+    if (known) return known;
+    const band = await need(api.GET('/api/bands/{dance}', { params: { path: { dance } } }));
+    this.#bands[dance] = band;
+    return band;
   }
 
   stop() {
-    this.#clicks?.stop();
-    this.#voice?.stop();
-    this.#clicks = this.#voice = undefined;
+    this.#begun++;
+    for (const orders of this.#orders) orders.stop();
+    this.#orders = [];
   }
 
   close() {

@@ -22,6 +22,8 @@ export class Transport {
   #rate = $state(1);
   #loop = $state<Stretch | null>(null);
   #resting = $state(0);
+  /** Where the dancing itself begins after what is counted in; nothing once it has. */
+  #dancesFrom = -Infinity;
   /** Counts up whenever what was foreseen no longer holds, so that sounds already ordered are taken back. */
   changes = $state(0);
 
@@ -51,11 +53,32 @@ export class Transport {
 
   /** Seconds of the music at a moment of the clock, in a loop those of its round. */
   secondsAt(clock: number): number {
-    const seconds = this.#startedAt + (clock - this.#started) * this.#rate;
-    if (!this.#loop) return seconds;
-    const from = this.timeline.seconds(this.#loop.from);
-    const round = this.timeline.seconds(this.#loop.to) - from;
-    return seconds < from + round ? seconds : from + ((seconds - from) % round);
+    return this.#straight(clock) - this.roundAt(clock) * this.#roundSeconds();
+  }
+
+  /** How many rounds of the loop are over at a moment of the clock. */
+  roundAt(clock: number): number {
+    if (!this.#loop) return 0;
+    const past = this.#straight(clock) - this.timeline.seconds(this.#loop.from);
+    return Math.max(0, Math.floor(past / this.#roundSeconds() + 1e-9));
+  }
+
+  /** Whether a beat of a round is only counted in. */
+  countsIn(beat: number, round: number): boolean {
+    return round === 0 && beat < this.#dancesFrom - 1e-6;
+  }
+
+  /** Where the dancing began after what was counted in. */
+  get dancesFrom() {
+    return this.#dancesFrom;
+  }
+
+  #straight(clock: number): number {
+    return this.#startedAt + (clock - this.#started) * this.#rate;
+  }
+
+  #roundSeconds(): number {
+    return this.#loop ? this.timeline.seconds(this.#loop.to) - this.timeline.seconds(this.#loop.from) : 0;
   }
 
   /** The beat at a moment of the clock. */
@@ -73,12 +96,12 @@ export class Transport {
     return ahead / this.#rate;
   }
 
-  /** Goes on from where it rests, after a bar counted in if that is wanted. */
-  play(countIn: boolean) {
+  /** Goes on from where it rests, after so many bars counted in. */
+  play(countIn: number) {
     if (this.#playing) return;
     const from = this.#resting >= this.end - 0.01 ? this.#first() : this.#resting;
-    const bar = this.timeline.seconds(from) - this.timeline.seconds(from - this.beatsPerBar);
-    this.#go(this.timeline.seconds(from) - (countIn ? bar : 0));
+    this.#dancesFrom = from;
+    this.#go(this.timeline.seconds(from - countIn * this.beatsPerBar));
     this.#playing = true;
   }
 
@@ -92,13 +115,16 @@ export class Transport {
   seek(beat: number) {
     const to = Math.max(this.begins, Math.min(this.end, beat));
     this.#resting = to;
+    this.#dancesFrom = -Infinity;
     if (this.#playing) this.#go(this.timeline.seconds(to));
     else this.changes++;
   }
 
   setRate(rate: number) {
     const clamped = Math.max(0.2, Math.min(1.3, rate));
-    const now = this.secondsAt(this.#clock());
+    const clock = this.#clock();
+    const now = this.secondsAt(clock);
+    if (!this.countsIn(this.timeline.beat(now), this.roundAt(clock))) this.#dancesFrom = -Infinity;
     this.#rate = clamped;
     if (this.#playing) this.#go(now);
   }

@@ -23,7 +23,7 @@ describe('the transport', () => {
   });
 
   it('counts a bar in and then goes with the clock, slower if it is slower', () => {
-    transport.play(true);
+    transport.play(1);
     expect(transport.beat).toBe(-3);
     now += 3;
     expect(transport.beat).toBe(0);
@@ -37,7 +37,7 @@ describe('the transport', () => {
 
   it('goes round in a loop without a gap, also many rounds later', () => {
     transport.setLoop({ from: 1, to: 3 });
-    transport.play(false);
+    transport.play(0);
     expect(transport.beat).toBe(1);
     now += 2.5;
     expect(transport.beat).toBeCloseTo(1.5, 9);
@@ -48,7 +48,7 @@ describe('the transport', () => {
   it('says when a beat will be danced, in a loop in the next round if it is past', () => {
     transport.setRate(0.5);
     transport.setLoop({ from: 0, to: 4 });
-    transport.play(false);
+    transport.play(0);
     now += 4;
     expect(transport.beat).toBeCloseTo(2, 9);
     expect(transport.clockUntil(3, now)).toBeCloseTo(2, 9);
@@ -56,11 +56,11 @@ describe('the transport', () => {
   });
 
   it('stops at the end by itself and begins anew from there', () => {
-    transport.play(false);
+    transport.play(0);
     now += 7;
     expect(transport.stopAtEnd()).toBe(true);
     expect(transport.beat).toBe(6);
-    transport.play(false);
+    transport.play(0);
     expect(transport.beat).toBe(0);
   });
 

@@ -21,6 +21,7 @@
   class={[
     'inline-flex items-center gap-1.5 rounded-xs border px-2.5 py-1 text-sm disabled:opacity-45',
     looks[kind],
+    'aria-pressed:border-accent aria-pressed:bg-tint aria-pressed:font-semibold aria-pressed:text-accent',
     extra
   ]}
   {...rest}>{@render children()}</button

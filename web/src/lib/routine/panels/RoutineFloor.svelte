@@ -10,6 +10,8 @@
   import { getRoutineEditor } from '$lib/routine/routine-editor.svelte';
   import { getSettings } from '$lib/settings/settings.svelte';
 
+  /** Has it danced here. */
+  let { ondance }: { ondance: () => void } = $props();
   const editor = getRoutineEditor();
   const settings = getSettings();
   const floor = $derived(editor.routine.floor);
@@ -75,6 +77,7 @@
 <section aria-label="Floor plan" class="flex min-w-0 flex-col gap-1">
   <div class="flex items-baseline gap-3">
     <h2 class="text-base">On the floor</h2>
+    {#if path.length > 0}<Button class="order-last ml-auto" onclick={ondance}>Dance</Button>{/if}
     <p class="text-sm text-soft">
       {#if spot}{roles.length === 1
           ? 'where each figure begins'

@@ -27,7 +27,7 @@ class BandController {
      * @param endingBeats before the end at which the ending takes over
      * @param ending from its own first beat
      */
-    record BandView(
+    record DanceBand(
             String dance,
             int beatsPerBar,
             double level,
@@ -52,13 +52,13 @@ class BandController {
     }
 
     @GetMapping("/{dance}")
-    BandView band(@PathVariable String dance) {
+    DanceBand band(@PathVariable String dance) {
         Band band = bands.entrySet().stream()
                 .filter(one -> one.getKey().toString().equals(dance))
                 .map(Map.Entry::getValue)
                 .findFirst()
                 .orElseThrow(() -> new NotFoundException("There is no dance \"" + dance + "\" that a band could play"));
-        return new BandView(
+        return new DanceBand(
                 dance,
                 band.dance().beatsPerBar(),
                 band.level(),

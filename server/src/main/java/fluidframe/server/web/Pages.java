@@ -21,7 +21,9 @@ final class Pages {
             "routines",
             "rules",
             "sheet",
-            "songs");
+            "songs",
+            "sounds",
+            "strips");
 
     /** Places whose things have a page each. */
     static final List<String> WITH_THINGS = List.of("events", "figures", "routines", "songs");

@@ -39,7 +39,11 @@ class AccessibilityIT extends BrowserTest {
         "evening, event",
         "paper, rehearse",
         "evening, rehearse",
-        "paper, role sheet"
+        "paper, role sheet",
+        "paper, /sounds",
+        "evening, /sounds",
+        "paper, strips",
+        "evening, strips"
     })
     void hasNoSeriousViolation(String theme, String view) {
         page.addInitScript("localStorage.setItem('fluidframe.settings', JSON.stringify({theme: '" + theme + "'}))");
@@ -60,6 +64,11 @@ class AccessibilityIT extends BrowserTest {
         } else if (view.equals("rehearse")) {
             go("/rehearse?figure=rumba.fan");
             assertThat(button("Dance")).isVisible();
+            page.keyboard().press("x");
+            assertThat(field("What was seen")).isFocused();
+        } else if (view.equals("strips")) {
+            go("/strips");
+            assertThat(page.getByRole(AriaRole.IMG).first()).isVisible();
         } else if (view.equals("role sheet")) {
             go("/routines/long-floor-waltz/sheet");
             assertThat(page.getByRole(AriaRole.TABLE).first()).isVisible();

@@ -107,7 +107,9 @@ class EverythingOpensIT extends BrowserTest {
                 "routines",
                 "rules",
                 "sheet",
-                "songs")) {
+                "songs",
+                "sounds",
+                "strips")) {
             opens("/" + place);
         }
         assertThat(console.lines()).isEmpty();

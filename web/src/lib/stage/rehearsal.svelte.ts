@@ -1,0 +1,149 @@
+import type { RoleName, Schemas } from '$lib/api/client';
+import { Dancer } from './dancer';
+import { onsetsOf } from './onsets';
+import { FrameLog } from './frames';
+import { Ladder } from './ladder.svelte';
+import { Sounds } from './sounds.svelte';
+import { Transport } from './transport.svelte';
+import type { View } from './views';
+import { Wake } from './wake';
+
+/** The picture follows beats no finer than this outside of the stage itself. */
+const FINE = 0.015;
+
+/** What is being rehearsed: the motion, where it is, what sounds and from where it is seen. */
+export class Rehearsal {
+  motion = $state.raw() as Schemas['MotionView'];
+  readonly sounds = new Sounds();
+  readonly transport: Transport;
+  readonly ladder = new Ladder();
+  readonly frames = new FrameLog();
+  /** Both dancers once more, to be asked for poses beside the stage. */
+  readonly dancers: Dancer[];
+  readonly onsets: number[];
+  readonly #wake = new Wake();
+  view = $state<View>('wall');
+  mirrored = $state(false);
+  only = $state<'both' | RoleName>('both');
+  follow = $state(true);
+  lines = $state(true);
+  countIn = $state(true);
+  beat = $state(0);
+  /** Whether the beats of this moment are only counted in. */
+  countingIn = $state(false);
+
+  constructor(motion: Schemas['MotionView'], loop: { from: number; to: number } | null) {
+    this.motion = motion;
+    this.transport = new Transport(motion, this.sounds.clock);
+    this.dancers = motion.dancers.map((view) => new Dancer(view));
+    this.onsets = onsetsOf(motion);
+    if (loop) this.transport.setLoop(loop);
+    this.beat = this.transport.beat;
+  }
+
+  get solo() {
+    return this.motion.dancers.length < 2;
+  }
+
+  /** Bars a minute at which it is danced now. */
+  get tempo() {
+    return Math.round(this.motion.tempo * this.transport.rate * 10) / 10;
+  }
+
+  get block(): Schemas['StageBlock'] | undefined {
+    return this.motion.blocks.findLast((one) => one.start <= this.beat + 0.001) ?? this.motion.blocks[0];
+  }
+
+  /** The row of a dancer at a moment, as an index among that dancer's rows. */
+  rowsOf(role: string): Schemas['StageRow'][] {
+    return this.motion.rows.filter((row) => row.role === role);
+  }
+
+  /** The beat that is heard now: what is ordered leaves the loudspeaker a little later. */
+  moment = () => {
+    const { transport, sounds } = this;
+    const now = transport.playing ? transport.beatAt(sounds.clock() - sounds.late) : transport.beat;
+    return Math.min(now, transport.end);
+  };
+
+  /** Once a frame. */
+  tick() {
+    const { transport, ladder } = this;
+    if (transport.stopAtEnd()) {
+      this.sounds.stop();
+      this.#wake.set(false);
+    }
+    const now = this.moment();
+    // Thrown back by about a round, and not before the loop as by a count-in: a run is over.
+    const { loop } = transport;
+    if (transport.playing && loop && now >= loop.from && this.beat - now > (loop.to - loop.from) / 2) {
+      const rate = ladder.ran(transport.rate);
+      if (rate !== transport.rate) transport.setRate(rate);
+    }
+    if (Math.abs(now - this.beat) > FINE) this.beat = now;
+    const { sounds } = this;
+    this.countingIn =
+      transport.playing && transport.countsIn(now + 1e-3, transport.roundAt(sounds.clock() - sounds.late));
+  }
+
+  toggle = () => {
+    const { transport, sounds } = this;
+    this.#wake.set(!transport.playing);
+    if (transport.playing) {
+      transport.pause();
+      sounds.stop();
+      return;
+    }
+    sounds.open();
+    this.frames.clear();
+    transport.play(this.countIn ? this.motion.countIn.bars : 0);
+    sounds.start(this.motion, transport, this.only);
+  };
+
+  /** The same motion, counted in another language. */
+  recount(motion: Schemas['MotionView']) {
+    this.motion = motion;
+    this.resound();
+  }
+
+  /** The voice, the language or the dancer has changed. */
+  resound() {
+    if (this.transport.playing) this.sounds.start(this.motion, this.transport, this.only);
+  }
+
+  step(by: 1 | -1) {
+    const { onsets, beat, transport } = this;
+    const to = by > 0 ? onsets.find((onset) => onset > beat + 0.02) : onsets.findLast((onset) => onset < beat - 0.02);
+    if (transport.playing) this.toggle();
+    this.seek(to ?? (by > 0 ? transport.end : transport.begins));
+  }
+
+  seek(to: number) {
+    this.transport.seek(to);
+    this.beat = this.transport.beat;
+  }
+
+  #rowAt(at: number) {
+    return this.motion.rows.findLast((row) => row.onset <= at + 0.001);
+  }
+
+  loopFrom = () => {
+    const { transport, beat } = this;
+    transport.setLoop({ from: this.#rowAt(beat)?.onset ?? beat, to: transport.loop?.to ?? transport.end });
+  };
+
+  loopTo = () => {
+    const { transport, beat } = this;
+    transport.setLoop({ from: transport.loop?.from ?? transport.begins, to: this.#rowAt(beat)?.end ?? beat });
+  };
+
+  loopBlock = () => {
+    const { transport, block } = this;
+    transport.setLoop(transport.loop || !block ? null : { from: block.start, to: block.end });
+  };
+
+  close() {
+    this.sounds.close();
+    this.#wake.close();
+  }
+}
