@@ -117,22 +117,29 @@
   ]}
 >
   <Failed why={failed} />
-  <div class="grid grid-cols-1 gap-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
+  <div
+    class={[
+      'grid grid-cols-1 gap-x-4 gap-y-3',
+      full ? 'lg:grid-cols-[minmax(0,1fr)_minmax(22rem,30vw)]' : 'lg:grid-cols-[minmax(0,1fr)_22rem]'
+    ]}
+  >
     <div class="flex min-w-0 flex-col gap-2">
       <PlayerViews {r} {full} onfull={toggleFull} />
       <div class={full ? 'h-[64vh]' : 'h-[40vh] min-h-64 sm:h-[54vh]'}>
         {#key settings.theme}<StagePicture bind:this={picture} {r} />{/key}
       </div>
     </div>
-    <div class="flex min-w-0 flex-col gap-3">
-      <RowReader {motion} beat={r.beat} only={r.only} countingIn={r.countingIn} />
+    <section aria-label="Time" class="flex min-w-0 flex-col gap-2 border-t border-line pt-2 lg:col-span-2">
+      <PlayerTime {r} />
+      <TurnSlider {r} />
+    </section>
+    <div class="flex min-w-0 flex-col gap-3 lg:col-start-2 lg:row-start-1">
+      <RowReader {motion} beat={r.beat} only={r.only} countingIn={r.countingIn} cues={r.cues} big={full} />
       <PlayerLog bind:this={log} {r} {subject} />
     </div>
+    <section aria-label="Sound" class="flex min-w-0 flex-col gap-2 lg:col-span-2">
+      <PlayerSound {r} onfailed={(why) => (failed = why)} />
+      <PlayerFrames {r} />
+    </section>
   </div>
-  <section aria-label="Time" class="flex flex-col gap-2 border-t border-line pt-2">
-    <PlayerTime {r} />
-    <TurnSlider {r} />
-    <PlayerSound {r} onfailed={(why) => (failed = why)} />
-    <PlayerFrames {r} />
-  </section>
 </div>

@@ -7,7 +7,7 @@
   import Failed from '$lib/ui/Failed.svelte';
   import SwitchRow from '$lib/ui/SwitchRow.svelte';
   import { tick } from 'svelte';
-  import type { Rehearsal } from './rehearsal.svelte';
+  import { cueKey, type Rehearsal } from './rehearsal.svelte';
 
   interface Props {
     r: Rehearsal;
@@ -34,6 +34,14 @@
     ({ kind, id }) => need(api.GET('/api/log', { params: { query: { kind, id } } }))
   );
   const log = $derived(read.current);
+  $effect(() => {
+    const faults = log?.faults ?? [];
+    r.cues = Object.fromEntries(
+      faults
+        .filter((often) => often.cue !== '')
+        .map((often) => [cueKey(often.figure, often.role, often.row), often.cue])
+    );
+  });
 
   function rowAt(role: RoleName) {
     return r.rowsOf(role).findLast((row) => row.onset <= r.beat + 0.001) ?? r.rowsOf(role)[0];

@@ -46,6 +46,9 @@
       ]}
       onpick={(to) => (r.only = to as 'both' | RoleName)}
     />
+    {#if r.only !== 'both'}
+      <Button aria-pressed={r.leftOut} onclick={() => (r.leftOut = !r.leftOut)}>Leave the other out</Button>
+    {/if}
   {/if}
   <Button class="ml-auto" kind="quiet" aria-pressed={full} onclick={onfull} title="f">Full screen</Button>
 </div>

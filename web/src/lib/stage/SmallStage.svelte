@@ -9,7 +9,8 @@
   // Made anew for every motion.
   // svelte-ignore state_referenced_locally
   const r = new Rehearsal(motion, null);
-  const row = $derived(motion.rows.findLast((one) => one.onset <= r.beat + 0.001));
+  const role = $derived(motion.dancers[0]?.role ?? '');
+  const row = $derived(r.rowsOf(role).findLast((one) => one.onset <= r.beat + 0.001));
 
   onMount(() => {
     let frame = 0;

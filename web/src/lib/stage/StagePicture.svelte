@@ -7,6 +7,8 @@
 
   let { r }: { r: Rehearsal } = $props();
   const { motion, moment } = $derived(r);
+  /** How much of somebody is seen who is faded. */
+  const FADED = 0.12;
   const settings = getSettings();
   let canvas = $state<HTMLCanvasElement>();
   let holder = $state<HTMLElement>();
@@ -64,7 +66,7 @@
     stage.follow = r.follow;
     stage.lines = r.lines;
   });
-  $effect(() => stage?.alone(only === 'both' ? null : only, 0.12));
+  $effect(() => stage?.alone(only === 'both' ? null : only, r.leftOut ? 0 : FADED));
 
   /** Turns the eye by steps to the right and up. */
   export function turn(right: number, up: number) {

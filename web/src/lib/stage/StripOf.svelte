@@ -11,10 +11,12 @@
     seen: number;
     /** Whether it is wanted even while nobody sees it. */
     now: boolean;
+    /** It is drawn, or cannot be. */
+    onready: () => void;
     onsave: (svg: SVGSVGElement) => void;
   }
 
-  let { figure, seen, now, onsave }: Props = $props();
+  let { figure, seen, now, onready, onsave }: Props = $props();
   let motion = $state.raw<Schemas['MotionView']>();
   let failed = $state('');
   let holder = $state<HTMLElement>();
@@ -29,6 +31,7 @@
     } catch (e) {
       failed = words(e);
     }
+    onready();
   }
 
   // Asked for only as it comes into sight: a dance has dozens.

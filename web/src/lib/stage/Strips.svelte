@@ -7,6 +7,7 @@
   import Button from '$lib/ui/Button.svelte';
   import Failed from '$lib/ui/Failed.svelte';
   import SwitchRow from '$lib/ui/SwitchRow.svelte';
+  import { tick } from 'svelte';
   import StripOf from './StripOf.svelte';
 
   /** All figures of a dance as pictures, to be looked over by whoever charts them, or printed. */
@@ -24,7 +25,16 @@
   ];
   const angle = $derived(SIDES.find((side) => side.value === seen)?.angle ?? 0);
   const figures = $derived(read.current ?? []);
-  let all = $state(false);
+  let printing = $state(false);
+  /** Which are drawn, or cannot be. */
+  let ready = $state.raw<readonly string[]>([]);
+
+  // Printed only when all of them are there.
+  $effect(() => {
+    if (!printing || !figures.every((figure) => ready.includes(figure.id))) return;
+    printing = false;
+    void tick().then(() => window.print());
+  });
 </script>
 
 <LibraryLinks here="/strips" />
@@ -33,11 +43,8 @@
   <p class="text-soft">every figure of the dance, a pose for every count</p>
   <span class="ml-auto flex items-center gap-2 print:hidden">
     <SwitchRow label="Seen" value={seen} options={SIDES} onpick={(to) => (seen = to)} />
-    <Button
-      onclick={() => {
-        all = true;
-        setTimeout(() => window.print(), 1500);
-      }}>Print</Button
+    <Button disabled={printing || figures.length === 0} onclick={() => (printing = true)}
+      >{printing ? 'Being drawn…' : 'Print'}</Button
     >
   </span>
 </header>
@@ -48,7 +55,13 @@
 <ul class="flex flex-wrap gap-x-8">
   {#each figures as figure (figure.id)}
     <li class="min-w-72 flex-auto break-inside-avoid border-b border-line py-2">
-      <StripOf {figure} seen={angle} now={all} onsave={(svg) => saveSvg(svg, `${figure.id}-strip.svg`)} />
+      <StripOf
+        {figure}
+        seen={angle}
+        now={printing}
+        onready={() => (ready = [...ready, figure.id])}
+        onsave={(svg) => saveSvg(svg, `${figure.id}-strip.svg`)}
+      />
     </li>
   {/each}
 </ul>

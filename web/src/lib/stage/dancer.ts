@@ -27,6 +27,34 @@ const shoe = (): Shoe => ({ x: 0, y: 0, direction: 0, heel: 0, ball: 0, edge: 0 
 /** The parts of a shoe before and behind its middle, as the core's laws have them, in lengths of the shoe. */
 export const SHOE = { ball: 0.22, heel: -0.42, ankle: -0.28, toe: 0.5 };
 
+/** The curves of a shoe, found once. */
+class ShoeCurves {
+  readonly #x: Sampler;
+  readonly #y: Sampler;
+  readonly #direction: Sampler;
+  readonly #heel: Sampler;
+  readonly #ball: Sampler;
+  readonly #edge: Sampler;
+
+  constructor(of: (name: string) => Sampler, foot: 'left' | 'right') {
+    this.#x = of(`${foot}X`);
+    this.#y = of(`${foot}Y`);
+    this.#direction = of(`${foot}Direction`);
+    this.#heel = of(`${foot}Heel`);
+    this.#ball = of(`${foot}Ball`);
+    this.#edge = of(`${foot}Edge`);
+  }
+
+  take(into: Shoe, beat: number) {
+    into.x = this.#x.at(beat);
+    into.y = this.#y.at(beat);
+    into.direction = this.#direction.at(beat) * SIXTEENTH;
+    into.heel = this.#heel.at(beat);
+    into.ball = this.#ball.at(beat);
+    into.edge = this.#edge.at(beat);
+  }
+}
+
 /** One dancer's joints at a beat; the same objects every time. Angles are radians clockwise from x. */
 export class Dancer {
   readonly role: RoleName;
@@ -50,35 +78,54 @@ export class Dancer {
   onLeft = 0;
   /** Whether somebody is to be seen in full, rather than faded. */
   shown = true;
-  readonly #curves: Record<string, Sampler>;
+  readonly #shoes: readonly [ShoeCurves, ShoeCurves];
+  readonly #onLeft: Sampler;
+  readonly #x: Sampler;
+  readonly #y: Sampler;
+  readonly #height: Sampler;
+  readonly #body: Sampler;
+  readonly #twist: Sampler;
+  readonly #hip: Sampler;
+  readonly #tilt: Sampler;
+  readonly #shoulders: Sampler;
+  readonly #sway: Sampler;
+  readonly #head: Sampler;
 
   constructor(view: Schemas['DancerView']) {
     this.role = view.role as RoleName;
     this.build = view.build;
     this.hands = view.hands;
-    this.#curves = Object.fromEntries(Object.entries(view.curves).map(([name, knots]) => [name, new Sampler(knots)]));
-  }
-
-  #at(name: string, beat: number): number {
-    return this.#curves[name]?.at(beat) ?? 0;
+    const of = (name: string) => new Sampler(view.curves[name] ?? []);
+    this.#shoes = [new ShoeCurves(of, 'left'), new ShoeCurves(of, 'right')];
+    this.#onLeft = of('onLeft');
+    this.#x = of('x');
+    this.#y = of('y');
+    this.#height = of('height');
+    this.#body = of('body');
+    this.#twist = of('twist');
+    this.#hip = of('hip');
+    this.#tilt = of('tilt');
+    this.#shoulders = of('shoulders');
+    this.#sway = of('sway');
+    this.#head = of('head');
   }
 
   /** Takes the pose of a beat. */
   pose(beat: number) {
     const { build } = this;
-    this.#shoe('left', this.left, beat);
-    this.#shoe('right', this.right, beat);
-    this.onLeft = this.#at('onLeft', beat);
-    const body = this.#at('body', beat) * SIXTEENTH;
-    this.pelvisFacing = body + this.#at('twist', beat) * SIXTEENTH;
-    this.facing = body + this.#at('shoulders', beat) * SIXTEENTH;
-    this.headFacing = this.#at('head', beat) * SIXTEENTH;
-    this.sway = (this.#at('sway', beat) * Math.PI) / 180;
-    const aside = this.#at('hip', beat);
-    const tilt = (this.#at('tilt', beat) * Math.PI) / 180;
-    this.hips.x = this.#at('x', beat) - aside * Math.sin(body);
-    this.hips.y = this.#at('y', beat) + aside * Math.cos(body);
-    this.hips.z = this.#at('height', beat);
+    this.#shoes[0].take(this.left, beat);
+    this.#shoes[1].take(this.right, beat);
+    this.onLeft = this.#onLeft.at(beat);
+    const body = this.#body.at(beat) * SIXTEENTH;
+    this.pelvisFacing = body + this.#twist.at(beat) * SIXTEENTH;
+    this.facing = body + this.#shoulders.at(beat) * SIXTEENTH;
+    this.headFacing = this.#head.at(beat) * SIXTEENTH;
+    this.sway = (this.#sway.at(beat) * Math.PI) / 180;
+    const aside = this.#hip.at(beat);
+    const tilt = (this.#tilt.at(beat) * Math.PI) / 180;
+    this.hips.x = this.#x.at(beat) - aside * Math.sin(body);
+    this.hips.y = this.#y.at(beat) + aside * Math.cos(body);
+    this.hips.z = this.#height.at(beat);
     this.#beside(this.leftHip, this.hips, this.pelvisFacing, -build.halfHips, -build.halfHips * Math.sin(tilt));
     this.#beside(this.rightHip, this.hips, this.pelvisFacing, build.halfHips, build.halfHips * Math.sin(tilt));
     ankle(this.leftAnkle, this.left, build);
@@ -93,7 +140,7 @@ export class Dancer {
 
   /** Where the body faces at a beat, not wrapped; the pose stays as it is. */
   turnedAt(beat: number): number {
-    return this.#at('body', beat) * SIXTEENTH;
+    return this.#body.at(beat) * SIXTEENTH;
   }
 
   /** What the hands hold at a beat. */
@@ -104,15 +151,6 @@ export class Dancer {
       now = next;
     }
     return now;
-  }
-
-  #shoe(name: string, into: Shoe, beat: number) {
-    into.x = this.#at(`${name}X`, beat);
-    into.y = this.#at(`${name}Y`, beat);
-    into.direction = this.#at(`${name}Direction`, beat) * SIXTEENTH;
-    into.heel = this.#at(`${name}Heel`, beat);
-    into.ball = this.#at(`${name}Ball`, beat);
-    into.edge = this.#at(`${name}Edge`, beat);
   }
 
   /** A point so far to the right of another as somebody sees it who faces that way, and so much higher. */

@@ -31,6 +31,8 @@ export class Marks {
   readonly #arcs: Mesh[];
   readonly #centre: Mesh;
   readonly #turnings: Turning[][];
+  /** Which of them each dancer is in. */
+  readonly #now: number[];
   readonly #circling: Uint8Array;
   readonly #from: number;
 
@@ -60,6 +62,7 @@ export class Marks {
     this.#centre.rotation.x = Math.PI / 2;
     const spans = onsets.map((onset, nth) => ({ from: onset, to: onsets[nth + 1] ?? end }));
     this.#turnings = dancers.map((dancer) => spans.map(({ from: a, to: b }) => new Turning(dancer, a, b)));
+    this.#now = dancers.map(() => 0);
     this.#circling = circling(dancers, from, end);
   }
 
@@ -80,11 +83,11 @@ export class Marks {
   #arc(i: number, dancer: Dancer, beat: number) {
     const arc = this.#arcs[i] as Mesh;
     const turnings = this.#turnings[i] as Turning[];
-    let now: Turning | undefined;
-    for (const turning of turnings) {
-      if (turning.from > beat + 0.001) break;
-      now = turning;
-    }
+    let nth = this.#now[i] ?? 0;
+    if ((turnings[nth]?.from ?? 0) > beat + 0.001) nth = 0;
+    while ((turnings[nth + 1]?.from ?? Infinity) <= beat + 0.001) nth++;
+    this.#now[i] = nth;
+    const now = turnings[nth];
     const degrees = now && Math.abs(now.whole) >= LEAST ? now.at(beat) : 0;
     const slices = Math.min(SLICES, Math.round((Math.abs(degrees) / 360) * SLICES));
     arc.visible = slices > 0 && dancer.shown;

@@ -11,6 +11,9 @@ import { Wake } from './wake';
 /** The picture follows beats no finer than this outside of the stage itself. */
 const FINE = 0.015;
 
+/** By which a cue for a step is known. */
+export const cueKey = (figure: string, role: string, row: number) => `${figure} ${role} ${row}`;
+
 /** What is being rehearsed: the motion, where it is, what sounds and from where it is seen. */
 export class Rehearsal {
   motion = $state.raw() as Schemas['MotionView'];
@@ -27,7 +30,11 @@ export class Rehearsal {
   only = $state<'both' | RoleName>('both');
   follow = $state(true);
   lines = $state(true);
+  /** Whether whoever is not seen is left out, rather than faded. */
+  leftOut = $state(false);
   countIn = $state(true);
+  /** What was last said about steps that went wrong before, by {@link cueKey}. */
+  cues = $state.raw<Readonly<Record<string, string>>>({});
   beat = $state(0);
   /** Whether the beats of this moment are only counted in. */
   countingIn = $state(false);

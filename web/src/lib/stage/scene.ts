@@ -34,6 +34,8 @@ const PRINTS_STAY = 8;
 export class Stage {
   readonly dancers: Dancer[];
   readonly #bodies: Body[];
+  readonly #man: Body | undefined;
+  readonly #lady: Body | undefined;
   readonly #renderer: WebGLRenderer;
   readonly #scene = new Scene();
   readonly #camera = new PerspectiveCamera(32, 1, 0.05, 120);
@@ -59,6 +61,8 @@ export class Stage {
     this.#scene.background = new Color(look.ground);
     this.dancers = motion.dancers.map((view) => new Dancer(view));
     this.#bodies = this.dancers.map((dancer) => new Body(dancer, look));
+    this.#man = this.#bodies.find((body) => body.dancer.role === 'man');
+    this.#lady = this.#bodies.find((body) => body.dancer.role === 'lady');
     this.#hall = floor(motion, look, room(motion, this.dancers));
     this.#shadows = this.dancers.map(() => contactShadow());
     this.#marks = new Marks(this.dancers, onsetsOf(motion), motion.from, motion.end, look);
@@ -138,24 +142,29 @@ export class Stage {
 
   /** Takes the pose of a beat, without drawing it. */
   pose(beat: number) {
-    for (const dancer of this.dancers) dancer.pose(beat);
-    const man = this.#bodies.find((body) => body.dancer.role === 'man');
-    const lady = this.#bodies.find((body) => body.dancer.role === 'lady');
+    const { dancers } = this;
+    for (let i = 0; i < dancers.length; i++) dancers[i]?.pose(beat);
+    const man = this.#man;
+    const lady = this.#lady;
     man?.arms.reach(beat, lady?.dancer, lady?.arms);
     lady?.arms.reach(beat, man?.dancer, man?.arms);
-    for (const body of this.#bodies) body.move();
-    this.#shadows.forEach((shadow, i) => {
-      const dancer = this.dancers[i];
-      if (dancer) shadow.position.set(dancer.hips.x, 0.003, dancer.hips.y);
-    });
+    for (let i = 0; i < dancers.length; i++) {
+      this.#bodies[i]?.move();
+      const { hips } = dancers[i] as Dancer;
+      this.#shadows[i]?.position.set(hips.x, 0.003, hips.y);
+    }
     this.#marks.move(beat);
-    for (const print of this.#prints) {
+    for (let i = 0; i < this.#prints.length; i++) {
+      const print = this.#prints[i] as Print;
       const age = beat - print.onset;
       print.mesh.visible = age >= 0 && age < PRINTS_STAY;
     }
     this.#middle.set(0, 0, 0);
-    for (const { hips } of this.dancers) this.#middle.add(scratch.set(hips.x, 0, hips.y));
-    this.#middle.multiplyScalar(1 / Math.max(1, this.dancers.length));
+    for (let i = 0; i < dancers.length; i++) {
+      const { hips } = dancers[i] as Dancer;
+      this.#middle.add(scratch.set(hips.x, 0, hips.y));
+    }
+    this.#middle.multiplyScalar(1 / Math.max(1, dancers.length));
   }
 
   /** Everything of a frame but the drawing of it. */
@@ -174,7 +183,7 @@ export class Stage {
 
   /** The camera goes along with the couple, or stands anew where another view is chosen. */
   #place() {
-    const facing = this.dancers.find((one) => one.role === this.#view)?.facing;
+    const facing = (this.#view === 'man' ? this.#man : this.#view === 'lady' ? this.#lady : undefined)?.dancer.facing;
     if (this.#fresh) {
       this.#heading = facing ?? this.dancers[0]?.facing ?? 0;
       this.#stand();

@@ -2,6 +2,8 @@ import type { Dancer } from './dancer';
 
 /** Beats between two looks along a turn. */
 const STEP = 1 / 64;
+/** How often such a step is halved to find the beat of a degree. */
+const FINER = 14;
 const DEGREES = 180 / Math.PI;
 
 /** How a body turns between two beats, in degrees to the right. */
@@ -10,17 +12,15 @@ export class Turning {
   readonly to: number;
   readonly #dancer: Dancer;
   readonly #begins: number;
+  /** All of it, in degrees. */
+  readonly whole: number;
 
   constructor(dancer: Dancer, from: number, to: number) {
     this.#dancer = dancer;
     this.from = from;
     this.to = to;
     this.#begins = dancer.turnedAt(from);
-  }
-
-  /** All of it. */
-  get whole(): number {
-    return this.at(this.to);
+    this.whole = this.at(to);
   }
 
   /** What has been turned by a beat. */
@@ -33,7 +33,14 @@ export class Turning {
   beatOf(degrees: number): number {
     const side = Math.sign(this.whole);
     for (let beat = this.from; beat < this.to; beat += STEP) {
-      if (this.at(beat) * side >= degrees - 1e-6) return beat;
+      if (this.at(beat + STEP) * side < degrees) continue;
+      let [low, high] = [beat, beat + STEP];
+      for (let halving = 0; halving < FINER; halving++) {
+        const middle = (low + high) / 2;
+        if (this.at(middle) * side >= degrees) high = middle;
+        else low = middle;
+      }
+      return Math.min(high, this.to);
     }
     return this.to;
   }
