@@ -112,9 +112,9 @@ class RehearsingIT extends BrowserTest {
         Locator danced = region("Danced");
         assertThat(danced.getByLabel("Whisk, danced, from above")).isVisible();
         assertThat(danced.getByLabel("Count")).hasText("1");
-        cell("Man 1 count").fill("1&");
+        cell("Man 1 count").fill("1.2");
         cell("Man 1 count").press("Tab");
-        assertThat(danced.getByLabel("Count")).hasText("1&");
+        assertThat(danced.getByLabel("Count")).hasText("1.2");
         button("back to the floor").click();
         assertThat(region("Floor")).isVisible();
         go("/routines/long-floor-waltz");
