@@ -13,7 +13,7 @@
 
   /** A pose for every count, side by side: the figure as a picture that can be printed. */
   let { motion, seen = 0, svg = $bindable() }: Props = $props();
-  const WIDE = 1.25;
+  const WIDE = 1.55;
   const HIGH = 2.2;
   /** Poses in one line; a longer figure goes on in the next. */
   const IN_LINE = 8;
@@ -56,7 +56,7 @@
   bind:this={svg}
   viewBox="0 0 {across * WIDE} {lines * HIGH}"
   class="h-auto max-w-full"
-  style:width="{across * 6.2}rem"
+  style:width="{across * 7}rem"
   role="img"
   aria-label="{motion.name}, a pose for every count"
 >

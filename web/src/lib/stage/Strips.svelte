@@ -17,8 +17,10 @@
     () => dance,
     (dance) => need(api.GET('/api/figures', { params: { query: { dance } } }))
   );
-  let seen = $state('wall');
+  let seen = $state('slant');
   const SIDES = [
+    // Between the two, where the nearer dancer hides least of the other.
+    { value: 'slant', label: 'Slanting', angle: 0.7 },
     { value: 'wall', label: 'From the wall', angle: 0 },
     { value: 'line', label: 'Along the line', angle: Math.PI / 2 },
     { value: 'centre', label: 'From the centre', angle: Math.PI }

@@ -270,8 +270,8 @@ function torsoShape(man: boolean) {
 function skirtShape(thigh: number) {
   const outline = [
     [0.1, 0.12],
-    [0.15, 0],
-    [0.23, -thigh * 0.5],
+    [0.18, 0],
+    [0.24, -thigh * 0.5],
     [0.33, -thigh * 1.2]
   ];
   return new LatheGeometry(
