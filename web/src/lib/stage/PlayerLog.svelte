@@ -54,7 +54,15 @@
     try {
       const entry = await need(
         api.POST('/api/log', {
-          body: { ...subject, name: motion.name, ...stretch, tempo: r.tempo, whom: whom.trim(), fault }
+          body: {
+            ...subject,
+            name: motion.name,
+            run: fault ? r.run : r.runCalled,
+            ...stretch,
+            tempo: r.tempo,
+            whom: whom.trim(),
+            fault
+          }
         })
       );
       last = entry.id;
@@ -178,9 +186,8 @@
     </p>{/if}
   {#if log && log.entries.length > 0}
     <p class="text-soft">
-      {log.clean} clean {log.clean === 1 ? 'run' : 'runs'}{log.fastestClean
-        ? `, fastest at ${log.fastestClean} bars a minute`
-        : ''}
+      {log.clean} of {log.runs}
+      {log.runs === 1 ? 'run' : 'runs'} clean{log.fastestClean ? `, fastest at ${log.fastestClean} bars a minute` : ''}
     </p>
     <ul aria-label="Faults seen">
       {#each log.faults.slice(0, FEW) as often (`${often.figure} ${often.role} ${often.row} ${often.seen}`)}

@@ -142,7 +142,7 @@
   </p>
 {/if}
 <p class="mt-4 max-w-prose text-sm text-soft">
-  Ten bars of each, counted in. Measured is the sound itself, as it is worked out for the loudspeaker: where it rises
+  Eight bars of each, counted in. Measured is the sound itself, as it is worked out for the loudspeaker: where it rises
   against where the beat is, each part alone at its loudest, and all together. What stays soft beneath what is sounding
   is not found, and not counted. The level is the root of the mean square.
 </p>

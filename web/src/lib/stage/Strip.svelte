@@ -8,11 +8,13 @@
     motion: Schemas['MotionView'];
     /** Radians from which it is seen: 0 from the wall. */
     seen?: number;
+    /** Which figure of a routine; all of them if it is not said. */
+    block?: number;
     svg?: SVGSVGElement;
   }
 
   /** A pose for every count, side by side: the figure as a picture that can be printed. */
-  let { motion, seen = 0, svg = $bindable() }: Props = $props();
+  let { motion, seen = 0, block, svg = $bindable() }: Props = $props();
   const WIDE = 1.55;
   const HIGH = 2.2;
   /** Poses in one line; a longer figure goes on in the next. */
@@ -24,7 +26,8 @@
     const dancers = motion.dancers.map((view) => new Dancer(view));
     const sketches = dancers.map((dancer) => new Sketch(dancer));
     const [man, lady] = sketches;
-    return onsetsOf(motion).map((onset) => {
+    const rows = motion.rows.filter((row) => block === undefined || row.block === block);
+    return onsetsOf({ rows }).map((onset) => {
       const beat = onset + ARRIVED;
       for (const dancer of dancers) dancer.pose(beat);
       man?.arms.reach(beat, lady?.dancer, lady?.arms);
@@ -36,8 +39,7 @@
       const shapes = sketches
         .flatMap((one) => one.shapes(seen, middle).map((shape) => ({ ...shape, role: one.dancer.role })))
         .toSorted((a, b) => b.far - a.far);
-      const rows = motion.rows.filter((row) => Math.abs(row.onset - onset) < 0.001);
-      return { onset, shapes, count: rows[0]?.count ?? '' };
+      return { onset, shapes, count: rows.find((row) => Math.abs(row.onset - onset) < 0.001)?.count ?? '' };
     });
   });
   const lines = $derived(Math.ceil(poses.length / IN_LINE));
@@ -58,7 +60,7 @@
   class="h-auto max-w-full"
   style:width="{across * 7}rem"
   role="img"
-  aria-label="{motion.name}, a pose for every count"
+  aria-label="{(block === undefined ? undefined : motion.blocks[block]?.name) ?? motion.name}, a pose for every count"
 >
   {#each poses as pose, nth (pose.onset)}
     <g transform="translate({((nth % IN_LINE) + 0.5) * WIDE} {Math.floor(nth / IN_LINE) * HIGH + HIGH - 0.24})">

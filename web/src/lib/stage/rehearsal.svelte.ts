@@ -11,6 +11,12 @@ import { Wake } from './wake';
 /** The picture follows beats no finer than this outside of the stage itself. */
 const FINE = 0.015;
 
+/** A share of a loop in which whoever calls a run clean still means the one before. */
+const JUST_BEGUN = 0.25;
+
+/** Not for secrets: over a network without encryption a browser has nothing better. */
+const newKey = () => `${Date.now().toString(36)}-${Math.random().toString(36).slice(2, 12)}`;
+
 /** By which a cue for a step is known. */
 export const cueKey = (figure: string, role: string, row: number) => `${figure} ${role} ${row}`;
 
@@ -24,6 +30,9 @@ export class Rehearsal {
   /** Both dancers once more, to be asked for poses beside the stage. */
   readonly dancers: Dancer[];
   readonly onsets: number[];
+  /** By which the log knows the run under way, and the one before in a loop. */
+  #run = newKey();
+  #runBefore = '';
   readonly #wake = new Wake();
   view = $state<View>('wall');
   mirrored = $state(false);
@@ -84,6 +93,8 @@ export class Rehearsal {
     // Thrown back by about a round, and not before the loop as by a count-in: a run is over.
     const { loop } = transport;
     if (transport.playing && loop && now >= loop.from && this.beat - now > (loop.to - loop.from) / 2) {
+      this.#runBefore = this.#run;
+      this.#run = newKey();
       const rate = ladder.ran(transport.rate);
       if (rate !== transport.rate) transport.setRate(rate);
     }
@@ -103,6 +114,8 @@ export class Rehearsal {
     }
     sounds.open();
     this.frames.clear();
+    this.#runBefore = '';
+    this.#run = newKey();
     transport.play(this.countIn ? this.motion.countIn.bars : 0);
     sounds.start(this.motion, transport, this.only);
   };
@@ -116,6 +129,18 @@ export class Rehearsal {
   /** The voice, the language or the dancer has changed. */
   resound() {
     if (this.transport.playing) this.sounds.start(this.motion, this.transport, this.only);
+  }
+
+  /** The run in which a fault is seen now. */
+  get run(): string {
+    return this.#run;
+  }
+
+  /** The run that is called clean now: just after a loop has begun anew, the one before. */
+  get runCalled(): string {
+    const { loop } = this.transport;
+    const begun = loop ? (this.beat - loop.from) / (loop.to - loop.from) : 1;
+    return this.#runBefore !== '' && begun < JUST_BEGUN ? this.#runBefore : this.#run;
   }
 
   step(by: 1 | -1) {

@@ -115,10 +115,14 @@ export class Sounds {
       orders.start();
     };
     begin(new Orders(context, transport, clicks(context, gains.click, motion.beatsPerBar)));
-    void this.#voice(context).then((voice) => {
-      const counted = { words: motion.countIn.words, transport };
-      begin(new Orders(context, transport, spoken(context, gains.voice, voice, cuesOf(motion, only), counted)));
-    });
+    void this.#voice(context).then(
+      (voice) => {
+        const counted = { words: motion.countIn.words, transport };
+        begin(new Orders(context, transport, spoken(context, gains.voice, voice, cuesOf(motion, only), counted)));
+      },
+      // A browser that cannot unpack the voice still clicks.
+      () => undefined
+    );
     void this.band(motion.dance).then(
       (band) => begin(new Orders(context, transport, bandPart(context, gains.band, band, transport))),
       // Without a server there is no band, and everything else goes on.

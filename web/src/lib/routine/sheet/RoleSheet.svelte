@@ -5,6 +5,7 @@
   import { loaded } from '$lib/api/loaded.svelte';
   import { readColumns, told } from '$lib/figure/spine/reading';
   import { getSettings, LAYERS } from '$lib/settings/settings.svelte';
+  import Strip from '$lib/stage/Strip.svelte';
   import Button from '$lib/ui/Button.svelte';
   import Failed from '$lib/ui/Failed.svelte';
   import SwitchRow from '$lib/ui/SwitchRow.svelte';
@@ -21,6 +22,7 @@
   const LAYER_WORDS = { turn: 'alignment and turn', footwork: 'footwork', body: 'body', lead: 'leads and remarks' };
   let role = $state<RoleName>(page.url.searchParams.get('role') === 'man' ? 'man' : 'lady');
   let large = $state(false);
+  let pictures = $state(false);
   const routine = $derived(view.document);
   // The dances at the top show the one that is on the sheet.
   // svelte-ignore state_referenced_locally
@@ -45,6 +47,20 @@
     )
   );
   const columns = $derived(readColumns(settings));
+  // Asked for only by whoever wants pictures.
+  const danced = loaded(
+    () => (pictures ? { count, routine } : null),
+    async (wanted) =>
+      wanted &&
+      need(api.POST('/api/motion/routines', { params: { query: { count: wanted.count } }, body: wanted.routine }))
+  );
+  const motion = $derived(pictures ? danced.current : null);
+  /** Seen from between the wall and the line, where the nearer dancer hides least of the other. */
+  const SLANTING = 0.7;
+
+  /** Which figure danced a part of the sheet is. */
+  const blockOf = (section: Schemas['SheetPartView']) =>
+    motion?.blocks.findIndex((block) => block.name === section.name && block.bar === section.bar) ?? -1;
 
   function pick(value: string) {
     role = value as RoleName;
@@ -87,9 +103,14 @@
   <label class="flex items-center gap-1 text-sm text-soft"
     ><input type="checkbox" bind:checked={large} /> large print</label
   >
-  <Button kind="main" class="ml-auto" onclick={() => window.print()}>Print</Button>
+  <label class="flex items-center gap-1 text-sm text-soft"
+    ><input type="checkbox" bind:checked={pictures} /> pictures</label
+  >
+  <Button kind="main" class="ml-auto" disabled={pictures && !motion && !danced.failed} onclick={() => window.print()}
+    >Print</Button
+  >
 </div>
-<Failed why={read.failed} />
+<Failed why={read.failed || danced.failed} />
 {#if read.current}
   <article class={['sheet max-w-4xl bg-raised p-4 sm:p-6 print:max-w-none print:p-0', { large }]} aria-label="Sheet">
     <header class="mb-3 flex flex-wrap items-baseline gap-x-3 border-b-4 border-double border-ink pb-1">
@@ -125,6 +146,10 @@
             {#each section.cautions as caution, nth (nth)}<p class="border-l-4 border-accent pl-2 text-[0.85em]">
                 {settings.tell(caution, false)}
               </p>{/each}
+            {#if motion && section.lines.length > 0}
+              {@const block = blockOf(section)}
+              {#if block >= 0}<Strip {motion} {block} seen={SLANTING} />{/if}
+            {/if}
             {#if section.lines.length > 0}
               <table class="w-full">
                 <thead class="sr-only"

@@ -6,6 +6,7 @@ create table log_entry (
     subject_id varchar(80) not null,
     subject_name varchar(300) not null,
     whom varchar(300) not null,
+    run varchar(40) not null,
     from_beat double precision not null,
     to_beat double precision not null,
     tempo double precision not null,

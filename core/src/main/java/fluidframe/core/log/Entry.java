@@ -13,6 +13,8 @@ import java.util.Optional;
  */
 public record Entry(Subject subject, Run run, Optional<Fault> fault, String whom) {
     private static final int MOST_CHARACTERS = 300;
+    private static final int LONGEST_ID = 80;
+    private static final int LONGEST_KEY = 40;
 
     public Entry {
         atMost("Who danced", whom);
@@ -28,19 +30,23 @@ public record Entry(Subject subject, Run run, Optional<Fault> fault, String whom
             if (id.isBlank() || name.isBlank()) {
                 throw new IllegalArgumentException("What was danced must have an id and a name");
             }
+            atMost(LONGEST_ID, "The id of what was danced", id);
             atMost("The name of what was danced", name);
         }
     }
 
     /**
-     * A stretch of time.
+     * A stretch of time danced once.
      *
+     * @param key by which what is seen in the same run is known to belong together
      * @param from beats from the first of the first bar
      * @param to beats, after {@code from}
      * @param tempo bars a minute
      */
-    public record Run(double from, double to, double tempo) {
+    public record Run(String key, double from, double to, double tempo) {
         public Run {
+            if (key.isBlank()) throw new IllegalArgumentException("A run must have a key");
+            atMost(LONGEST_KEY, "The key of a run", key);
             if (!(to > from)) {
                 throw new IllegalArgumentException(
                         "A run must end after it begins, but goes from beat " + from + " to " + to);
@@ -65,15 +71,21 @@ public record Entry(Subject subject, Run run, Optional<Fault> fault, String whom
                 throw new IllegalArgumentException("Say what was seen");
             }
             if (row < 1) throw new IllegalArgumentException("Rows count from 1, but the fault was at row " + row);
+            atMost(LONGEST_ID, "The id of the figure", figure);
+            atMost("The name of the figure", figureName);
             atMost("What was seen", seen);
             atMost("The cue", cue);
         }
     }
 
     private static void atMost(String what, String text) {
-        if (text.length() > MOST_CHARACTERS) {
+        atMost(MOST_CHARACTERS, what, text);
+    }
+
+    private static void atMost(int most, String what, String text) {
+        if (text.length() > most) {
             throw new IllegalArgumentException(
-                    what + " must be at most " + MOST_CHARACTERS + " characters, but has " + text.length());
+                    what + " must be at most " + most + " characters, but has " + text.length());
         }
     }
 }

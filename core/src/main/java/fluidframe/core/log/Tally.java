@@ -8,15 +8,17 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 
 /**
  * What was seen of one figure or routine, added up.
  *
- * @param clean runs
+ * @param runs those of which anything was logged
+ * @param clean runs called clean in which no fault was seen
  * @param fastestClean bars a minute
  * @param faults those seen most often first
  */
-public record Tally(int clean, OptionalDouble fastestClean, List<Often> faults) {
+public record Tally(int runs, int clean, OptionalDouble fastestClean, List<Often> faults) {
     public Tally {
         faults = List.copyOf(faults);
     }
@@ -39,9 +41,14 @@ public record Tally(int clean, OptionalDouble fastestClean, List<Often> faults) 
         }
         List<Often> often = new ArrayList<>(faults.values());
         often.sort(Comparator.comparing(Often::times).reversed().thenComparing(Often::row));
-        List<Entry> clean =
-                entries.stream().filter(entry -> entry.fault().isEmpty()).toList();
+        Map<String, List<Entry>> runs = entries.stream()
+                .collect(Collectors.groupingBy(entry -> entry.run().key()));
+        List<Entry> clean = runs.values().stream()
+                .filter(run -> run.stream().allMatch(entry -> entry.fault().isEmpty()))
+                .map(run -> run.get(0))
+                .toList();
         return new Tally(
+                runs.size(),
                 clean.size(),
                 clean.stream().mapToDouble(entry -> entry.run().tempo()).max(),
                 often);

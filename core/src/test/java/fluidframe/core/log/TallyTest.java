@@ -11,14 +11,18 @@ import org.junit.jupiter.api.Test;
 class TallyTest {
     private static final Entry.Subject WHISK = new Entry.Subject("figure", "waltz.whisk", "Whisk");
 
-    private static Entry clean(double tempo) {
-        return new Entry(WHISK, new Entry.Run(0, 3, tempo), Optional.empty(), "");
+    private static Entry clean(String run, double tempo) {
+        return new Entry(WHISK, new Entry.Run(run, 0, 3, tempo), Optional.empty(), "");
     }
 
     private static Entry fault(Role role, int row, String seen, String cue) {
+        return fault("a", role, row, seen, cue);
+    }
+
+    private static Entry fault(String run, Role role, int row, String seen, String cue) {
         return new Entry(
                 WHISK,
-                new Entry.Run(0, 3, 20),
+                new Entry.Run(run, 0, 3, 20),
                 Optional.of(new Entry.Fault("waltz.whisk", "Whisk", role, row, seen, cue)),
                 "");
     }
@@ -40,9 +44,25 @@ class TallyTest {
 
     @Test
     void cleanRunsTellTheFastestTempoDancedClean() {
-        Tally tally = Tally.of(List.of(clean(18), clean(24), fault(Role.MAN, 1, "Late", ""), clean(20)));
+        Tally tally =
+                Tally.of(List.of(clean("a", 18), clean("b", 24), fault("c", Role.MAN, 1, "Late", ""), clean("d", 20)));
+        assertThat(tally.runs()).isEqualTo(4);
         assertThat(tally.clean()).isEqualTo(3);
         assertThat(tally.fastestClean()).hasValue(24);
+    }
+
+    @Test
+    void twoFaultsOfOneRunAreOneRunAndACleanOneWithAFaultIsNotClean() {
+        Tally tally = Tally.of(List.of(
+                fault("a", Role.MAN, 1, "Late", ""),
+                fault("a", Role.LADY, 2, "Heel", ""),
+                fault("b", Role.LADY, 2, "Heel", ""),
+                clean("b", 30),
+                clean("c", 28),
+                clean("c", 28)));
+        assertThat(tally.runs()).isEqualTo(3);
+        assertThat(tally.clean()).isEqualTo(1);
+        assertThat(tally.fastestClean()).hasValue(28);
     }
 
     @Test
@@ -50,8 +70,12 @@ class TallyTest {
         assertThatThrownBy(() -> fault(Role.MAN, 1, " ", "")).hasMessage("Say what was seen");
         assertThatThrownBy(() -> fault(Role.MAN, 0, "Late", "")).hasMessageContaining("row 0");
         assertThatThrownBy(() -> fault(Role.MAN, 1, "x".repeat(301), "")).hasMessageContaining("300");
-        assertThatThrownBy(() -> new Entry.Run(3, 3, 20)).hasMessageContaining("end after it begins");
-        assertThatThrownBy(() -> new Entry.Run(0, 3, Double.NaN)).hasMessageContaining("300 bars");
+        assertThatThrownBy(() -> new Entry.Run("a", 3, 3, 20)).hasMessageContaining("end after it begins");
+        assertThatThrownBy(() -> new Entry.Run("a", 0, 3, Double.NaN)).hasMessageContaining("300 bars");
+        assertThatThrownBy(() -> new Entry.Run(" ", 0, 3, 20)).hasMessageContaining("key");
         assertThatThrownBy(() -> new Entry.Subject("song", "a", "b")).hasMessageContaining("song");
+        assertThatThrownBy(() -> new Entry.Subject("figure", "a".repeat(81), "b"))
+                .hasMessageContaining("80");
+        assertThatThrownBy(() -> new Entry.Subject("figure", " ", "b")).hasMessageContaining("id and a name");
     }
 }

@@ -38,6 +38,7 @@ class LogController {
      * @param kind figure or routine
      * @param id of the figure or routine
      * @param name of the figure or routine
+     * @param run by which what is seen in the same run is known to belong together
      * @param from beats from the first of the first bar
      * @param tempo bars a minute
      * @param fault none for a clean run
@@ -47,6 +48,7 @@ class LogController {
             @NotNull String kind,
             @NotNull String id,
             @NotNull String name,
+            @NotNull String run,
             double from,
             double to,
             double tempo,
@@ -55,7 +57,7 @@ class LogController {
         Entry entry() {
             return new Entry(
                     new Entry.Subject(kind, id, name),
-                    new Entry.Run(from, to, tempo),
+                    new Entry.Run(run, from, to, tempo),
                     fault.map(LogFault::fault),
                     whom);
         }
@@ -105,10 +107,13 @@ class LogController {
      * What was seen of one figure or routine.
      *
      * @param entries the newest first
+     * @param runs those of which anything was logged
+     * @param clean runs called clean in which no fault was seen
      * @param fastestClean bars a minute
      */
     @JsonInclude(JsonInclude.Include.NON_ABSENT)
-    record LogView(List<LogEntryKept> entries, int clean, Optional<Double> fastestClean, List<OftenSeen> faults) {}
+    record LogView(
+            List<LogEntryKept> entries, int runs, int clean, Optional<Double> fastestClean, List<OftenSeen> faults) {}
 
     /** A fault and how often it was seen. */
     record OftenSeen(String figure, String figureName, String role, int row, String seen, String cue, int times) {}
@@ -127,6 +132,7 @@ class LogController {
         Tally tally = Tally.of(inOrder);
         return new LogView(
                 rows.stream().map(LogEntryKept::of).toList(),
+                tally.runs(),
                 tally.clean(),
                 tally.fastestClean().isPresent()
                         ? Optional.of(tally.fastestClean().getAsDouble())

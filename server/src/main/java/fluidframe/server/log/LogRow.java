@@ -23,6 +23,7 @@ class LogRow {
     private String subjectId;
     private String subjectName;
     private String whom;
+    private String run;
     private double fromBeat;
     private double toBeat;
     private double tempo;
@@ -41,6 +42,7 @@ class LogRow {
         this.subjectId = entry.subject().id();
         this.subjectName = entry.subject().name();
         this.whom = entry.whom();
+        this.run = entry.run().key();
         this.fromBeat = entry.run().from();
         this.toBeat = entry.run().to();
         this.tempo = entry.run().tempo();
@@ -57,7 +59,7 @@ class LogRow {
     Entry entry() {
         return new Entry(
                 new Entry.Subject(subjectKind, subjectId, subjectName),
-                new Entry.Run(fromBeat, toBeat, tempo),
+                new Entry.Run(run, fromBeat, toBeat, tempo),
                 Optional.ofNullable(seen)
                         .map(what -> new Entry.Fault(figure, figureName, Role.parse(role), step, what, cue)),
                 whom);

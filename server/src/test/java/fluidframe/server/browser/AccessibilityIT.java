@@ -41,8 +41,6 @@ class AccessibilityIT extends BrowserTest {
         "evening, rehearse",
         "paper, role sheet",
         "paper, /sounds",
-        "evening, /sounds",
-        "paper, strips",
         "evening, strips"
     })
     void hasNoSeriousViolation(String theme, String view) {

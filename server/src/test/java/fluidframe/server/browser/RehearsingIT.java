@@ -53,24 +53,24 @@ class RehearsingIT extends BrowserTest {
         Locator faults = seen().getByRole(AriaRole.LIST);
         assertThat(faults).containsText("1× Heel \"down\" & late lady, step 3: Wait for the knee");
         button("Clean run").click();
-        assertThat(seen()).containsText("1 clean run, fastest at 29 bars a minute");
+        assertThat(seen()).containsText("0 of 1 run clean");
         page.keyboard().press("x");
         seen().getByText("Her cross is late").click();
         assertThat(faults).containsText("1× Her cross is late");
         page.reload();
         assertThat(faults).containsText("Heel \"down\" & late");
         assertThat(faults).containsText("Back first and open on two");
-        assertThat(seen()).containsText("1 clean run");
+        assertThat(seen()).containsText("0 of 1 run clean");
     }
 
     @Test
     void whatWasLoggedByMistakeIsTakenBackAndNothingIsKeptWithoutWords() {
         rehearse("figure=tango.walks");
         page.keyboard().press("l");
-        assertThat(seen()).containsText("1 clean run");
+        assertThat(seen()).containsText("1 of 1 run clean, fastest at 32 bars a minute");
         button("Take back").click();
         assertThat(seen()).containsText("Taken back.");
-        assertThat(seen()).not().containsText("1 clean run");
+        assertThat(seen()).not().containsText("1 of 1 run clean");
         button("Fault here").click();
         button("Keep").click();
         assertThat(field("What was seen")).isVisible();
@@ -142,6 +142,17 @@ class RehearsingIT extends BrowserTest {
         String svg = Files.readString(saved.path());
         Assertions.assertThat(svg).startsWith("<svg").doesNotContain("var(--", "NaN");
         Assertions.assertThat(svg.split("<path").length).isGreaterThan(60);
+    }
+
+    @Test
+    void aSheetShowsAPictureOfEveryFigureOnDemand() {
+        go("/routines/long-floor-waltz/sheet");
+        Locator tables = page.getByRole(AriaRole.TABLE);
+        assertThat(tables.first()).isVisible();
+        Locator pictures = page.getByLabel("a pose for every count");
+        assertThat(pictures).hasCount(0);
+        page.getByLabel("pictures").check();
+        assertThat(pictures).hasCount(tables.count());
     }
 
     @Test

@@ -119,6 +119,19 @@ class HostileRequestsIT {
                         .put("dance", "waltz")
                         .put("name", "New one")
                         .put("figure", "waltz.whisk"));
+        ObjectNode seen = MAPPER.createObjectNode().put("kind", "figure").put("id", "waltz.whisk");
+        seen.put("name", "Whisk")
+                .put("run", "a")
+                .put("whom", "")
+                .put("from", 0)
+                .put("to", 3)
+                .put("tempo", 29);
+        seen.putObject("fault")
+                .put("figure", "waltz.whisk")
+                .put("figureName", "Whisk")
+                .put("role", "lady");
+        ((ObjectNode) seen.get("fault")).put("row", 3).put("seen", "late").put("cue", "wait");
+        good.put("LogEntryWanted", seen);
         ObjectNode side = MAPPER.createObjectNode().put("figure", "waltz.whisk");
         good.put(
                 "Comparing",
@@ -212,6 +225,7 @@ class HostileRequestsIT {
                 .path()
                 .replace("{kind}", damage.below(8) == 0 ? encoded(damage.oddText()) : kind)
                 .replace("{id}", id(operation.path().replaceFirst("/api/(bin|kept)/.*", "/api/" + kind + "s")))
+                .replace("{dance}", damage.below(2) == 0 ? encoded(damage.oddText() + "x") : "samba")
                 .replace("{number}", damage.below(3) == 0 ? encoded(damage.oddText()) : "1")
                 .replace(
                         "{sixteenths}",

@@ -9,6 +9,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import fluidframe.server.ApiCalls;
 import java.util.List;
+import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -22,6 +23,7 @@ class LogApiTest extends ApiCalls {
                 .put("kind", "figure")
                 .put("id", id)
                 .put("name", "Whisk")
+                .put("run", UUID.randomUUID().toString())
                 .put("from", 0)
                 .put("to", 3)
                 .put("tempo", tempo)
@@ -55,6 +57,7 @@ class LogApiTest extends ApiCalls {
         assertThat(log.at("/entries/2/fault").isMissingNode()).isTrue();
         assertThat(log.at("/entries/0/fault/role").asText()).isEqualTo("lady");
         assertThat(log.at("/entries/0/whom").asText()).isEqualTo("Ines and Tobin");
+        assertThat(log.get("runs").asInt()).isEqualTo(3);
         assertThat(log.get("clean").asInt()).isEqualTo(1);
         assertThat(log.get("fastestClean").asDouble()).isEqualTo(24);
         assertThat(log.at("/faults/0/times").asInt()).isEqualTo(2);
