@@ -287,9 +287,7 @@ class HostileRequestsIT {
     }
 
     private static List<String> idsIn(String path) throws IOException {
-        List<String> found = new ArrayList<>();
-        get(path).get("lines").forEach(one -> found.add(one.get("id").asText()));
-        return found;
+        return get(path).get("lines").findValuesAsText("id");
     }
 
     private String value(String name) {
