@@ -85,6 +85,8 @@ class JobsIT extends CountedTest {
         assertThat(dialog().getByText(Pattern.compile("highlights [1-9]")).first())
                 .isVisible();
         take(1);
+        // The ribbon as it was began and ended with the same.
+        assertThat(figures()).not().hasCount(2);
         assertThat(figures().first()).containsText("Hold");
         assertThat(figures().last()).containsText("Line");
         assertThat(page.getByText("all hold")).isVisible();
