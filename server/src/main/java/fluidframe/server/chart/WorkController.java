@@ -58,7 +58,9 @@ class WorkController {
         Reading reading = new Reading(
                 Optional.of(timing).filter(id -> !id.isBlank()),
                 option == null ? List.of() : option,
-                repeats == null ? List.of() : repeats);
+                repeats == null
+                        ? List.of()
+                        : repeats.stream().map(WorkController::orAsCharted).toList());
         Chart charted = result.chart().get();
         Chart read = reading.of(
                 variant.isBlank() ? charted : FigureUse.ofVariant(variant).of(charted));
@@ -67,5 +69,10 @@ class WorkController {
                 : new Tempo(tempo, read.dance().beatsPerBar());
         WorkView work = WorkView.of(Sheet.of(read), at).upTo(result.rowsRead());
         return new Worked(Problem.capped(result.problems()), ChartWriter.toJson(read), work);
+    }
+
+    /** A number of which only blanks or control characters came is none. */
+    private static int orAsCharted(@Nullable Integer times) {
+        return times == null ? 0 : times;
     }
 }

@@ -67,6 +67,14 @@ class MotionApiTest extends ApiCalls {
     }
 
     @Test
+    void aNumberOfRepeatsThatIsNoneIsTheChartedOne() throws Exception {
+        JsonNode chart =
+                call(200, get("/api/figures/cha-cha.natural-top"), null).get("document");
+        JsonNode work = call(200, post("/api/work").queryParam("repeats", "\0"), chart);
+        assertThat(work.get("problems")).isEmpty();
+    }
+
+    @Test
     void everyDanceHasItsBand() throws Exception {
         JsonNode band = call(200, get("/api/bands/samba"), null);
         assertThat(band.get("phraseBeats").asInt()).isEqualTo(16);
