@@ -34,18 +34,7 @@
   let log = $state<PlayerLog>();
   let picture = $state<StagePicture>();
 
-  onMount(() => {
-    let frame = 0;
-    const go = () => {
-      frame = requestAnimationFrame(go);
-      r.tick();
-    };
-    go();
-    return () => {
-      cancelAnimationFrame(frame);
-      r.close();
-    };
-  });
+  onMount(() => r.begin());
 
   // Who counts what is asked anew when the voice or the dancer changes.
   const who = $derived(r.sounds.loudness.who);

@@ -20,7 +20,12 @@
   const WHOM = 'fluidframe.whom';
   const FEW = 5;
   let whom = $state(localStorage.getItem(WHOM) ?? '');
-  let at = $state<{ role: RoleName; row: number; block: Schemas['StageBlock'] } | null>(null);
+  /** Where a fault was seen: the beat and the run are those of the moment it was called, whatever is danced meanwhile. */
+  let at = $state<{ beat: number; run: string; role: RoleName; row: number; block: Schemas['StageBlock'] } | null>(
+    null
+  );
+  /** What is on its way is not sent twice. */
+  let sending = false;
   let typed = $state('');
   let cue = $state('');
   let said = $state('');
@@ -43,11 +48,14 @@
     );
   });
 
-  function rowAt(role: RoleName) {
-    return r.rowsOf(role).findLast((row) => row.onset <= r.beat + 0.001) ?? r.rowsOf(role)[0];
+  function rowAt(role: RoleName, beat: number) {
+    const rows = r.rowsOf(role);
+    return rows.findLast((row) => row.onset <= beat + 0.001) ?? rows[0];
   }
 
-  async function keep(fault?: Schemas['LogFault']) {
+  async function keep(run: string, fault?: Schemas['LogFault']) {
+    if (sending) return false;
+    sending = true;
     failed = '';
     const { transport, motion } = r;
     const stretch = transport.loop ?? { from: transport.begins, to: transport.end };
@@ -57,7 +65,7 @@
           body: {
             ...subject,
             name: motion.name,
-            run: fault ? r.run : r.runCalled,
+            run,
             ...stretch,
             tempo: r.tempo,
             whom: whom.trim(),
@@ -72,34 +80,36 @@
     } catch (e) {
       failed = words(e);
       return false;
+    } finally {
+      sending = false;
     }
   }
 
   /** The run was clean. */
   export function clean() {
-    void keep();
+    void keep(r.runCalled);
   }
 
   /** Something was seen at this moment: the step stays while it is said what. */
   export async function fault() {
     const roles = r.motion.dancers.map((dancer) => dancer.role as RoleName);
     const role = r.only !== 'both' ? r.only : (roles.find((one) => one === 'lady') ?? roles[0]);
-    choose(role ?? 'man');
+    choose(role ?? 'man', r.beat, r.run);
     await tick();
     first?.focus();
   }
 
-  function choose(role: RoleName) {
-    const row = rowAt(role);
+  function choose(role: RoleName, beat: number, run: string) {
+    const row = rowAt(role, beat);
     const block = row && r.motion.blocks[row.block];
-    at = row && block ? { role, row: row.number, block } : null;
+    at = row && block ? { beat, run, role, row: row.number, block } : null;
   }
 
   async function keepFault(seen: string, said: string) {
     if (!at) return;
-    const { role, row, block } = at;
+    const { run, role, row, block } = at;
     const fault = { figure: block.figure ?? '', figureName: block.name, role, row, seen, cue: said };
-    if (await keep(fault)) close();
+    if (await keep(run, fault)) close();
   }
 
   function close() {
@@ -151,7 +161,7 @@
             label="Whose fault"
             value={at.role}
             options={(['man', 'lady'] as const).map((role) => ({ value: role, label: settings.Role(role) }))}
-            onpick={(role) => choose(role as RoleName)}
+            onpick={(role) => at && choose(role as RoleName, at.beat, at.run)}
           />
         {/if}
         <span>step {at.row}, {at.block.name}</span>

@@ -10,20 +10,10 @@
   // svelte-ignore state_referenced_locally
   const r = new Rehearsal(motion, null);
   const role = $derived(motion.dancers[0]?.role ?? '');
-  const row = $derived(r.rowsOf(role).findLast((one) => one.onset <= r.beat + 0.001));
+  const rows = $derived(r.rowsOf(role));
+  const row = $derived(rows.findLast((one) => one.onset <= r.beat + 0.001));
 
-  onMount(() => {
-    let frame = 0;
-    const go = () => {
-      frame = requestAnimationFrame(go);
-      r.tick();
-    };
-    go();
-    return () => {
-      cancelAnimationFrame(frame);
-      r.close();
-    };
-  });
+  onMount(() => r.begin());
 </script>
 
 {#if motion.dancers.length === 0}

@@ -31,6 +31,12 @@
   /** Which are drawn, or cannot be. */
   let ready = $state.raw<readonly string[]>([]);
 
+  // What was drawn of another dance is no longer there.
+  $effect(() => {
+    void dance;
+    ready = [];
+  });
+
   // Printed only when all of them are there.
   $effect(() => {
     if (!printing || !figures.every((figure) => ready.includes(figure.id))) return;

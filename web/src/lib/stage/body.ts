@@ -14,7 +14,7 @@ import {
   type BufferGeometry
 } from 'three';
 import { Arms } from './arms';
-import { bend, SHOE, type Dancer, type Place, type Shoe } from './dancer';
+import { SHOE, type Dancer, type Place, type Shoe } from './dancer';
 import type { Colours } from './colours';
 
 const UP = new Vector3(0, 1, 0);
@@ -34,7 +34,6 @@ export class Body {
   readonly dancer: Dancer;
   readonly #leftKnee: Place = { x: 0, y: 0, z: 0 };
   readonly #rightKnee: Place = { x: 0, y: 0, z: 0 };
-  readonly #pole: Place = { x: 0, y: 0, z: 0 };
   readonly #bones: Record<string, Mesh> = {};
   readonly #parts: Record<string, Mesh> = {};
   readonly #materials: MeshStandardMaterial[] = [];
@@ -89,8 +88,8 @@ export class Body {
   move() {
     const { dancer, arms } = this;
     const { build } = dancer;
-    this.#knee(this.#leftKnee, dancer.leftHip, dancer.leftAnkle, dancer.left);
-    this.#knee(this.#rightKnee, dancer.rightHip, dancer.rightAnkle, dancer.right);
+    dancer.knee(this.#leftKnee, 'left');
+    dancer.knee(this.#rightKnee, 'right');
     this.#span('leftThigh', dancer.leftHip, this.#leftKnee);
     this.#span('rightThigh', dancer.rightHip, this.#rightKnee);
     this.#span('leftShank', this.#leftKnee, dancer.leftAnkle);
@@ -168,17 +167,6 @@ export class Body {
     from.set(chest.x, chest.z - 0.01, chest.y);
     to.set(x, high - size * 0.5, y);
     this.#between('neck');
-  }
-
-  #knee(into: Place, hip: Place, ankle: Place, shoe: Shoe) {
-    const ahead = (shoe.direction + this.dancer.pelvisFacing) / 2;
-    const apart = Math.abs(shoe.direction - this.dancer.pelvisFacing);
-    // Where foot and hips point far apart, the knee goes with the foot.
-    const facing = apart < Math.PI / 2 ? ahead : shoe.direction;
-    this.#pole.x = Math.cos(facing);
-    this.#pole.y = Math.sin(facing);
-    this.#pole.z = 0.15;
-    bend(into, hip, ankle, this.dancer.build.thigh, this.dancer.build.shank, this.#pole);
   }
 
   /** Heel to ball as it is tipped, and the toes flat on the floor while the ball is. */

@@ -78,6 +78,7 @@ export class Dancer {
   onLeft = 0;
   /** Whether somebody is to be seen in full, rather than faded. */
   shown = true;
+  readonly #pole = place();
   readonly #shoes: readonly [ShoeCurves, ShoeCurves];
   readonly #onLeft: Sampler;
   readonly #x: Sampler;
@@ -141,6 +142,21 @@ export class Dancer {
   /** Where the body faces at a beat, not wrapped; the pose stays as it is. */
   turnedAt(beat: number): number {
     return this.#body.at(beat) * SIXTEENTH;
+  }
+
+  /** Where a knee is in the pose taken. */
+  knee(into: Place, side: 'left' | 'right') {
+    const shoe = this[side];
+    const ahead = (shoe.direction + this.pelvisFacing) / 2;
+    const apart = Math.abs(shoe.direction - this.pelvisFacing);
+    // Where foot and hips point far apart, the knee goes with the foot.
+    const facing = apart < Math.PI / 2 ? ahead : shoe.direction;
+    this.#pole.x = Math.cos(facing);
+    this.#pole.y = Math.sin(facing);
+    this.#pole.z = 0.15;
+    const hip = side === 'left' ? this.leftHip : this.rightHip;
+    const ankle = side === 'left' ? this.leftAnkle : this.rightAnkle;
+    bend(into, hip, ankle, this.build.thigh, this.build.shank, this.#pole);
   }
 
   /** What the hands hold at a beat. */

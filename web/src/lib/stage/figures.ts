@@ -1,5 +1,5 @@
 import { Arms } from './arms';
-import { bend, SHOE, type Dancer, type Place, type Shoe } from './dancer';
+import { SHOE, type Dancer, type Place, type Shoe } from './dancer';
 
 /** A pen stroke or a filled outline in a flat picture; metres, x to the right, y down. */
 export interface Shape {
@@ -16,8 +16,6 @@ export interface Shape {
 export class Sketch {
   readonly dancer: Dancer;
   readonly arms: Arms;
-  readonly #knee: Place = { x: 0, y: 0, z: 0 };
-  readonly #pole: Place = { x: 0, y: 0, z: 0 };
 
   constructor(dancer: Dancer) {
     this.dancer = dancer;
@@ -52,7 +50,8 @@ export class Sketch {
     for (const side of ['left', 'right'] as const) {
       const shoe = dancer[side];
       const ankle = dancer[`${side}Ankle`];
-      const knee = this.#bent(dancer[`${side}Hip`], ankle, shoe);
+      const knee: Place = { x: 0, y: 0, z: 0 };
+      dancer.knee(knee, side);
       const thigh = stroke(leg, 0.12 * thick, dancer[`${side}Hip`], knee);
       const shank = stroke(leg, 0.095 * thick, knee, ankle);
       // A skirt hangs before the legs within it.
@@ -80,15 +79,6 @@ export class Sketch {
     };
     shapes.push({ ...stroke('hair', 0.17, back, low(back, -0.01)), far: far(back) });
     return shapes;
-  }
-
-  #bent(hip: Place, ankle: Place, shoe: Shoe): Place {
-    const ahead = (shoe.direction + this.dancer.pelvisFacing) / 2;
-    this.#pole.x = Math.cos(ahead);
-    this.#pole.y = Math.sin(ahead);
-    this.#pole.z = 0.15;
-    bend(this.#knee, hip, ankle, this.dancer.build.thigh, this.dancer.build.shank, this.#pole);
-    return { ...this.#knee };
   }
 
   #skirt(across: (p: Place) => number): string {

@@ -70,7 +70,7 @@ export class Rehearsal {
     return this.motion.blocks.findLast((one) => one.start <= this.beat + 0.001) ?? this.motion.blocks[0];
   }
 
-  /** The row of a dancer at a moment, as an index among that dancer's rows. */
+  /** The rows of one dancer, in order. */
   rowsOf(role: string): Schemas['StageRow'][] {
     return this.motion.rows.filter((row) => row.role === role);
   }
@@ -83,7 +83,7 @@ export class Rehearsal {
   };
 
   /** Once a frame. */
-  tick() {
+  #tick() {
     const { transport, ladder } = this;
     if (transport.stopAtEnd()) {
       this.sounds.stop();
@@ -174,8 +174,18 @@ export class Rehearsal {
     transport.setLoop(transport.loop || !block ? null : { from: block.start, to: block.end });
   };
 
-  close() {
-    this.sounds.close();
-    this.#wake.close();
+  /** Goes along frame by frame, until what it gives back is called: then everything is given back. */
+  begin(): () => void {
+    let frame = 0;
+    const go = () => {
+      frame = requestAnimationFrame(go);
+      this.#tick();
+    };
+    go();
+    return () => {
+      cancelAnimationFrame(frame);
+      this.sounds.close();
+      this.#wake.close();
+    };
   }
 }
