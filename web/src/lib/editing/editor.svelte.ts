@@ -3,7 +3,7 @@ import { words } from '$lib/api/words';
 import { compared, conflictOf, hadArrived, sidesOf, type Conflict } from './conflict';
 import { History } from './history.svelte';
 import { channelOf, pageOf, type Channel, type Documents, type Kind } from './kinds';
-import { live } from './live';
+import { leave, live } from './live';
 import type { Kept, Options, Status } from './types';
 import { abandoned, forget, hold, remember, type Unsent } from './outbox';
 
@@ -148,7 +148,7 @@ export class Editor<K extends Kind> {
     if (this.#closed) return;
     this.#closed = true;
     live.delete(this);
-    void this.flush().finally(() => this.#release());
+    leave(this.flush().finally(() => this.#release()));
   }
 
   /** Takes up what was typed here once and never reached the server. */

@@ -2,6 +2,7 @@
   import { page } from '$app/state';
   import { api, need, type Schemas } from '$lib/api/client';
   import { loaded } from '$lib/api/loaded.svelte';
+  import { settled } from '$lib/editing/live';
   import { getSettings } from '$lib/settings/settings.svelte';
   import Failed from '$lib/ui/Failed.svelte';
   import { untrack } from 'svelte';
@@ -38,6 +39,7 @@
   const last = remembered();
 
   async function motionOf(of: typeof asked, count: string): Promise<Schemas['MotionView'] | null> {
+    await settled();
     const { man, lady } = of;
     if (of.routine) {
       const { document } = await need(api.GET('/api/routines/{id}', { params: { path: { id: of.routine } } }));

@@ -11,7 +11,7 @@ import com.tngtech.archunit.lang.ArchRule;
 @AnalyzeClasses(packages = "fluidframe.core", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
     @ArchTest
-    static final ArchRule coreKnowsOnlyTheLanguageAndExactFractions = classes()
+    static final ArchRule coreKnowsOnlyTheLanguageAndNumbers = classes()
             .should()
             .onlyDependOnClassesThat()
             .resideInAnyPackage(
@@ -19,6 +19,9 @@ class ArchitectureTest {
                     "java.lang..",
                     "java.util..",
                     "java.math..",
+                    "java.time..",
+                    "java.text..",
+                    "org.apache.commons.statistics..",
                     "org.apache.commons.numbers.fraction..");
 
     @ArchTest

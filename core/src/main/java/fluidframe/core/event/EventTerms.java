@@ -6,6 +6,7 @@ import fluidframe.core.couple.Hold;
 import fluidframe.core.floor.Point;
 import fluidframe.core.list.FigureList;
 import fluidframe.core.routine.Hall;
+import java.time.LocalDate;
 import java.util.Collections;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -19,6 +20,7 @@ import java.util.stream.Collectors;
 /**
  * What a coach has written down of an event: the levels by the name of a list, which is looked up when a routine is checked.
  *
+ * @param date the day on which it is held, if it is known
  * @param list id of the list whose levels count there
  * @param level the highest level permitted; empty if every figure is
  * @param leastSeconds the shortest a routine may be, 0 for no limit
@@ -32,6 +34,7 @@ import java.util.stream.Collectors;
 public record EventTerms(
         String name,
         String note,
+        Optional<LocalDate> date,
         String list,
         String level,
         int leastSeconds,

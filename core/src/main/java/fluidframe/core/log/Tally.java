@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
@@ -28,15 +27,10 @@ public record Tally(int runs, int clean, OptionalDouble fastestClean, List<Often
 
     /** Adds up entries in the order in which they were made. */
     public static Tally of(List<Entry> entries) {
-        Map<List<Object>, Often> faults = new LinkedHashMap<>();
+        Map<Sort, Often> faults = new LinkedHashMap<>();
         for (Entry entry : entries) {
             entry.fault().ifPresent(fault -> {
-                List<Object> same = List.of(
-                        fault.figure(),
-                        fault.role(),
-                        fault.row(),
-                        fault.seen().strip().toLowerCase(Locale.ROOT));
-                faults.merge(same, once(fault), Tally::more);
+                faults.merge(fault.sort(), once(fault), Tally::more);
             });
         }
         List<Often> often = new ArrayList<>(faults.values());
@@ -50,7 +44,9 @@ public record Tally(int runs, int clean, OptionalDouble fastestClean, List<Often
         return new Tally(
                 runs.size(),
                 clean.size(),
-                clean.stream().mapToDouble(entry -> entry.run().tempo()).max(),
+                clean.stream()
+                        .flatMapToDouble(entry -> entry.run().tempo().stream())
+                        .max(),
                 often);
     }
 

@@ -68,4 +68,21 @@ public record Routine(
     public List<Placed> placed() {
         return places.stream().map(Place::placed).toList();
     }
+
+    /** The first places of it. */
+    public Routine upTo(int count) {
+        return new Routine(
+                name,
+                dance,
+                tempo,
+                hall,
+                stride,
+                startTurn,
+                note,
+                couple,
+                phraseBars,
+                song,
+                songBar,
+                places.subList(0, count));
+    }
 }

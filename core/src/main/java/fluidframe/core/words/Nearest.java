@@ -34,7 +34,11 @@ public final class Nearest {
                 .toList();
     }
 
-    /** The share of neighbouring letters that both have. */
+    /** How alike two words are: from 0 to 1, the share of neighbouring letters that both have. */
+    public static double alike(String one, String other) {
+        return alike(pairs(one), pairs(other));
+    }
+
     private static double alike(Set<String> one, Set<String> other) {
         Set<String> both = new HashSet<>(one);
         both.retainAll(other);

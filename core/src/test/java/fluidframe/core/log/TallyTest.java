@@ -12,7 +12,7 @@ class TallyTest {
     private static final Entry.Subject WHISK = new Entry.Subject("figure", "waltz.whisk", "Whisk");
 
     private static Entry clean(String run, double tempo) {
-        return new Entry(WHISK, new Entry.Run(run, 0, 3, tempo), Optional.empty(), "");
+        return new Entry(WHISK, new Entry.Run(run, 0, 3, tempo), Optional.empty(), Entry.Whom.UNSAID);
     }
 
     private static Entry fault(Role role, int row, String seen, String cue) {
@@ -23,8 +23,8 @@ class TallyTest {
         return new Entry(
                 WHISK,
                 new Entry.Run(run, 0, 3, 20),
-                Optional.of(new Entry.Fault("waltz.whisk", "Whisk", role, row, seen, cue)),
-                "");
+                Optional.of(new Entry.Fault("waltz.whisk", "Whisk", 0, role, row, seen, "", cue)),
+                Entry.Whom.UNSAID);
     }
 
     @Test

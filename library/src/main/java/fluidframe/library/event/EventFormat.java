@@ -31,6 +31,7 @@ public final class EventFormat extends Format<EventTerms> {
         return new EventTerms(
                 root.path("name").asText().strip(),
                 root.path("note").asText(""),
+                cells.read(root, "", "date", Cells::date),
                 root.path("list").asText(),
                 root.path("level").asText(""),
                 root.path("leastSeconds").asInt(0),
@@ -63,6 +64,7 @@ public final class EventFormat extends Format<EventTerms> {
         ObjectNode root = begun();
         root.put("name", terms.name());
         if (!terms.note().isBlank()) root.put("note", terms.note());
+        terms.date().ifPresent(date -> root.put("date", date.toString()));
         root.put("list", terms.list());
         if (!terms.level().isBlank()) root.put("level", terms.level());
         if (terms.leastSeconds() > 0) root.put("leastSeconds", terms.leastSeconds());

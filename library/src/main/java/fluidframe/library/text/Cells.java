@@ -1,6 +1,8 @@
 package fluidframe.library.text;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.time.DateTimeException;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -60,6 +62,15 @@ public final class Cells {
         for (int i = 0; i < array.size(); i++)
             build.apply(array.get(i), path + "/" + key + "/" + i).ifPresent(values::add);
         return values;
+    }
+
+    /** Reads a day such as {@code 2026-05-03}, and refuses one that no calendar has. */
+    public static LocalDate date(String text) {
+        try {
+            return LocalDate.parse(text);
+        } catch (DateTimeException e) {
+            throw new IllegalArgumentException("A day must be one such as 2026-05-03, but was \"" + text + "\"", e);
+        }
     }
 
     /** Runs a constructor that may refuse its values as a whole. */

@@ -24,14 +24,21 @@ import fluidframe.core.routine.PlacedFigure;
 import fluidframe.core.routine.Routine;
 import fluidframe.core.step.Foot;
 import fluidframe.library.event.EventFormat;
+import fluidframe.library.exercise.CardFormat;
+import fluidframe.library.exercise.DrillFormat;
 import fluidframe.library.figure.ChartFormat;
+import fluidframe.library.lesson.LessonFormat;
 import fluidframe.library.list.ListFormat;
+import fluidframe.library.people.CoupleFormat;
+import fluidframe.library.people.DancerFormat;
+import fluidframe.library.people.GroupFormat;
 import fluidframe.library.routine.RoutineFormat;
 import fluidframe.library.shipped.ShippedLibrary;
 import fluidframe.library.song.SongFormat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -152,6 +159,7 @@ class FormatsTest {
         return new EventTerms(
                 "Cup " + seed,
                 "",
+                seed % 2 == 0 ? Optional.empty() : Optional.of(LocalDate.of(2026, 1 + seed % 12, 28)),
                 seed == 0 ? "starter" : "list-1",
                 seed % 2 == 0 ? "" : "Silver",
                 seed * 10,
@@ -266,7 +274,17 @@ class FormatsTest {
     @Test
     void theExamplesOfTheDocumentationAreRead() throws IOException {
         String page = Files.readString(Path.of("../docs/formats.md"));
-        List<Format<?>> formats = List.of(RoutineFormat.ROUTINE, SongFormat.SONG, EventFormat.EVENT, ListFormat.LIST);
+        List<Format<?>> formats = List.of(
+                RoutineFormat.ROUTINE,
+                SongFormat.SONG,
+                EventFormat.EVENT,
+                ListFormat.LIST,
+                DancerFormat.DANCER,
+                CoupleFormat.COUPLE,
+                GroupFormat.GROUP,
+                LessonFormat.LESSON,
+                DrillFormat.DRILL,
+                CardFormat.CARD);
         Matcher examples = Pattern.compile("```yaml\\R(.*?)```", Pattern.DOTALL).matcher(page);
         for (Format<?> format : formats) {
             assertThat(examples.find()).isTrue();

@@ -3,25 +3,20 @@ package fluidframe.server.demo;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import fluidframe.server.store.Documents;
+import fluidframe.server.store.Furnished;
 import fluidframe.server.store.Kind;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.sql.Timestamp;
-import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import javax.sql.DataSource;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.core.io.ClassPathResource;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * Furnishes the demo studio when the application starts with {@code --fluidframe.demo=true}: once, whole or not at all, and
@@ -30,22 +25,23 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 @Component
 class DemoRunner implements SmartLifecycle {
-    /** After the studio is looked after, before the pages are served. */
-    private static final int BEFORE_THE_PAGES = 0;
-
     private static final String WHAT = "demo";
 
     /** The demo coach's own figure, with a fault on purpose. */
     private static final String FIGURE = "demo/lantern-pause.yaml";
 
-    private static final Map<Kind, String> FILES = new TreeMap<>(
-            Map.of(Kind.SONG, "demo/songs.json", Kind.ROUTINE, "demo/routines.json", Kind.EVENT, "demo/events.json"));
+    private static final Map<Kind, String> FILES = new TreeMap<>(Map.of(
+            Kind.SONG, "demo/songs.json",
+            Kind.ROUTINE, "demo/routines.json",
+            Kind.EVENT, "demo/events.json",
+            Kind.DANCER, "demo/dancers.json",
+            Kind.COUPLE, "demo/couples.json",
+            Kind.GROUP, "demo/groups.json"));
 
     private final List<Documents<?, ?>> documents;
     private final ObjectMapper mapper;
-    private final JdbcTemplate database;
-    private final TransactionTemplate transaction;
-    private final Clock clock;
+    private final Furnished furnished;
+    private final DemoPeople people;
     /** Asked at every start: what is made ahead of time does not know how it will be started. */
     private final boolean wanted;
 
@@ -54,35 +50,27 @@ class DemoRunner implements SmartLifecycle {
     DemoRunner(
             List<Documents<?, ?>> documents,
             ObjectMapper mapper,
-            DataSource source,
-            PlatformTransactionManager transactions,
-            Clock clock,
+            Furnished furnished,
+            DemoPeople people,
             @Value("${fluidframe.demo:false}") boolean wanted) {
         this.wanted = wanted;
         this.documents = documents;
         this.mapper = mapper;
-        this.database = new JdbcTemplate(source);
-        this.transaction = new TransactionTemplate(transactions);
-        this.clock = clock;
+        this.furnished = furnished;
+        this.people = people;
     }
 
     @Override
     public void start() {
         running = true;
-        if (!wanted || isFurnished()) return;
-        transaction.executeWithoutResult(status -> {
+        if (!wanted) return;
+        furnished.once(WHAT, () -> {
             try {
                 furnish();
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             }
-            database.update("insert into furnished values (?, ?)", WHAT, Timestamp.from(clock.instant()));
         });
-    }
-
-    private boolean isFurnished() {
-        Integer rows = database.queryForObject("select count(*) from furnished where what = ?", Integer.class, WHAT);
-        return rows != null && rows > 0;
     }
 
     private void furnish() throws IOException {
@@ -95,10 +83,11 @@ class DemoRunner implements SmartLifecycle {
             } else if (FILES.containsKey(kind)) {
                 JsonNode file = mapper.readTree(new ClassPathResource(FILES.get(kind)).getInputStream());
                 List<String> texts = new ArrayList<>();
-                file.forEach(document -> texts.add(document.toString()));
+                file.forEach(document -> texts.add(people.dated(document.toString())));
                 all.furnish(texts, Optional.empty());
             }
         }
+        people.furnish();
     }
 
     @Override
@@ -113,6 +102,6 @@ class DemoRunner implements SmartLifecycle {
 
     @Override
     public int getPhase() {
-        return BEFORE_THE_PAGES;
+        return Furnished.BEFORE_THE_PAGES;
     }
 }

@@ -11,14 +11,15 @@ import java.util.Locale;
 import org.springframework.lang.Nullable;
 
 /** An event as kept. */
-record EventView(
+public record EventView(
         String id,
         long version,
         Instant savedAt,
         List<Problem> problems,
         @Schema(ref = ApiDescription.EVENT) JsonNode document) {
     /** A line in the list of events. */
-    record EventSummary(String name, List<String> dances) {}
+    public record EventSummary(
+            String name, List<String> dances, @Nullable String date) {}
 
     /**
      * A routine against an event, to be handed over.

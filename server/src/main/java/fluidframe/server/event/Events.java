@@ -9,6 +9,7 @@ import fluidframe.server.store.Documents;
 import fluidframe.server.store.Kind;
 import fluidframe.server.store.Ref;
 import fluidframe.server.store.Traits;
+import java.time.LocalDate;
 import java.util.Set;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -50,6 +51,7 @@ class Events implements Traits<EventTerms, EventView.EventSummary> {
     public EventView.EventSummary summary(EventTerms event) {
         return new EventView.EventSummary(
                 event.name(),
-                event.tempos().keySet().stream().map(Dance::toString).toList());
+                event.tempos().keySet().stream().map(Dance::toString).toList(),
+                event.date().map(LocalDate::toString).orElse(null));
     }
 }

@@ -1,19 +1,29 @@
 package fluidframe.server.log;
 
 import fluidframe.core.log.Entry;
+import fluidframe.core.log.Logged;
 import fluidframe.server.refusal.NotFoundException;
 import java.time.Clock;
+import java.time.DateTimeException;
+import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps the log. */
 @Service
-class LogBook {
+public class LogBook {
     /** Of one figure or routine; what is older no longer says how it is danced now. */
     private static final Limit MOST = Limit.of(500);
+
+    private static final int LONGEST_PAGE = 200;
+
+    /** After everything that can be kept. */
+    private static final Instant FAR_AHEAD = Instant.parse("9999-01-01T00:00:00Z");
 
     private final LogRows rows;
     private final Clock clock;
@@ -23,15 +33,103 @@ class LogBook {
         this.clock = clock;
     }
 
+    /** An entry under its number. */
+    public record Kept(long id, Instant at, Entry entry) {
+        static Kept of(LogRow row) {
+            return new Kept(row.id(), row.at(), row.entry());
+        }
+    }
+
+    /** As seen just now. */
     @Transactional
-    public LogRow keep(Entry entry) {
-        return rows.save(new LogRow(entry, clock.instant().truncatedTo(ChronoUnit.MICROS)));
+    public Kept keep(Entry entry) {
+        return keep(entry, clock.instant());
+    }
+
+    /** As seen at a time. */
+    @Transactional
+    public Kept keep(Entry entry, Instant at) {
+        return Kept.of(rows.save(new LogRow(entry, at.truncatedTo(ChronoUnit.MICROS))));
+    }
+
+    /** Many at once, as seen at their times. */
+    @Transactional
+    public void keepAll(List<Logged> entries) {
+        rows.saveAll(entries.stream()
+                .map(logged -> new LogRow(logged.entry(), logged.at().truncatedTo(ChronoUnit.MICROS)))
+                .toList());
     }
 
     /** The newest first. */
     @Transactional(readOnly = true)
-    public List<LogRow> of(String kind, String id) {
-        return rows.of(kind, id, MOST);
+    public List<Kept> of(String kind, String id) {
+        return rows.of(kind, id, MOST).stream().map(Kept::of).toList();
+    }
+
+    /** In one lesson, the newest first. */
+    @Transactional(readOnly = true)
+    public List<Kept> ofLesson(String lesson) {
+        return rows.ofLesson(lesson, MOST).stream().map(Kept::of).toList();
+    }
+
+    /** Of everybody, the newest first. */
+    @Transactional(readOnly = true)
+    public List<Kept> newest(int most) {
+        return rows.newest(Limit.of(most)).stream().map(Kept::of).toList();
+    }
+
+    /** Of a couple or group since a time, the earliest first. */
+    @Transactional(readOnly = true)
+    public List<Logged> since(String couple, Instant since) {
+        return rows.since(couple, since).stream().map(LogRow::logged).toList();
+    }
+
+    /**
+     * Of a couple or group, the newest first.
+     *
+     * @param after where the page begins, as a page before gave it; blank for the newest
+     */
+    @Transactional(readOnly = true)
+    public LogLine.LogPage page(String couple, String after, int limit) {
+        int most = Math.max(1, Math.min(limit, LONGEST_PAGE));
+        Place place = Place.parse(after);
+        List<LogRow> found = rows.before(couple, place.at(), place.id(), Limit.of(most + 1));
+        List<LogRow> shown = found.subList(0, Math.min(most, found.size()));
+        Optional<String> next = found.size() > most
+                ? Optional.of(Place.of(shown.get(shown.size() - 1)).toString())
+                : Optional.empty();
+        return new LogLine.LogPage(
+                shown.stream().map(Kept::of).map(LogLine::of).toList(), rows.countByCoupleId(couple), next);
+    }
+
+    /** The last entry of a page. */
+    private record Place(Instant at, long id) {
+        static Place of(LogRow row) {
+            return new Place(row.at(), row.id());
+        }
+
+        static Place parse(String text) {
+            if (text.isBlank()) return new Place(FAR_AHEAD, Long.MAX_VALUE);
+            String[] parts = text.split("~", -1);
+            try {
+                if (parts.length == 2) return new Place(Instant.parse(parts[0]), Long.parseLong(parts[1]));
+            } catch (DateTimeException | NumberFormatException e) {
+                // Told below, with the same words.
+            }
+            throw new IllegalArgumentException(
+                    "The place to go on from must be one that a page gave, but was \"" + text + "\"");
+        }
+
+        @Override
+        public String toString() {
+            return at + "~" + id;
+        }
+    }
+
+    /** How many entries there are of a couple or group. */
+    @Transactional(readOnly = true)
+    public long count(String couple) {
+        return rows.countByCoupleId(couple);
     }
 
     /** Takes back what was kept by mistake. */
@@ -40,5 +138,27 @@ class LogBook {
         LogRow row = rows.findById(id)
                 .orElseThrow(() -> new NotFoundException("That entry of the log is not there any more"));
         rows.delete(row);
+    }
+
+    /** Everything of a couple or group, for good. */
+    @Transactional
+    public void erase(String couple) {
+        rows.eraseCouple(couple);
+    }
+
+    /** Those faults of a couple that are of somebody who wants to be forgotten, for good; the runs stay. */
+    @Transactional
+    public int eraseFaults(String couple, Predicate<Entry.Fault> which) {
+        List<LogRow> gone = rows.since(couple, Instant.EPOCH).stream()
+                .filter(row -> row.entry().fault().filter(which).isPresent())
+                .toList();
+        rows.deleteAll(gone);
+        return gone.size();
+    }
+
+    /** The couple or group is called otherwise now. */
+    @Transactional
+    public void rename(String couple, String name) {
+        rows.rename(couple, name);
     }
 }

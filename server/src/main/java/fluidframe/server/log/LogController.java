@@ -6,11 +6,11 @@ import fluidframe.core.log.Entry;
 import fluidframe.core.log.Tally;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -40,9 +40,13 @@ class LogController {
      * @param name of the figure or routine
      * @param run by which what is seen in the same run is known to belong together
      * @param from beats from the first of the first bar
-     * @param tempo bars a minute
+     * @param tempo bars a minute, if it is known
      * @param fault none for a clean run
-     * @param whom who danced; blank if it is not said
+     * @param whom who danced, in words; blank if it is not said
+     * @param couple id of the couple or group
+     * @param lesson id of the lesson in which it was seen
+     * @param part man or lady, where one danced alone
+     * @param otherSide whether it was danced to the side that the chart does not show
      */
     record LogEntryWanted(
             @NotNull String kind,
@@ -51,25 +55,38 @@ class LogController {
             @NotNull String run,
             double from,
             double to,
-            double tempo,
+            Optional<Double> tempo,
             Optional<@Valid LogFault> fault,
-            @NotNull String whom) {
+            @NotNull String whom,
+            Optional<String> couple,
+            Optional<String> lesson,
+            Optional<String> part,
+            boolean otherSide) {
         Entry entry() {
             return new Entry(
                     new Entry.Subject(kind, id, name),
-                    new Entry.Run(run, from, to, tempo),
+                    new Entry.Run(
+                            run,
+                            from,
+                            to,
+                            tempo.map(OptionalDouble::of).orElse(OptionalDouble.empty()),
+                            part.map(LogController::part).orElse(Entry.Part.BOTH),
+                            otherSide),
                     fault.map(LogFault::fault),
-                    whom);
+                    new Entry.Whom(couple.orElse(""), whom, lesson.orElse("")));
         }
     }
 
-    /** A fault at a step; the rows count from 1. */
+    /** A fault at a step; the rows, and the places of figures in a routine, count from 1. */
+    @JsonInclude(JsonInclude.Include.NON_ABSENT)
     record LogFault(
             @NotNull String figure,
             @NotNull String figureName,
             @NotNull String role,
             int row,
+            Optional<Integer> place,
             @NotNull String seen,
+            Optional<String> cause,
             @NotNull String cue) {
         static LogFault of(Entry.Fault fault) {
             return new LogFault(
@@ -77,30 +94,27 @@ class LogController {
                     fault.figureName(),
                     fault.role().toString(),
                     fault.row(),
+                    Optional.of(fault.place()).filter(place -> place > 0),
                     fault.seen(),
+                    Optional.of(fault.cause()).filter(cause -> !cause.isBlank()),
                     fault.cue());
         }
 
         Entry.Fault fault() {
-            return new Entry.Fault(figure, figureName, Role.parse(role), row, seen, cue);
+            return new Entry.Fault(
+                    figure, figureName, place.orElse(0), Role.parse(role), row, seen, cause.orElse(""), cue);
         }
     }
 
-    /** An entry kept. */
-    @JsonInclude(JsonInclude.Include.NON_ABSENT)
-    record LogEntryKept(
-            long id, Instant at, double from, double to, double tempo, Optional<LogFault> fault, String whom) {
-        static LogEntryKept of(LogRow row) {
-            Entry entry = row.entry();
-            return new LogEntryKept(
-                    row.id(),
-                    row.at(),
-                    entry.run().from(),
-                    entry.run().to(),
-                    entry.run().tempo(),
-                    entry.fault().map(LogFault::of),
-                    entry.whom());
-        }
+    /** Refuses a word that is neither role. */
+    private static Entry.Part part(String word) {
+        return switch (word) {
+            case "both" -> Entry.Part.BOTH;
+            case "man" -> Entry.Part.MAN;
+            case "lady" -> Entry.Part.LADY;
+            default ->
+                throw new IllegalArgumentException("Who danced must be both, man or lady, but was \"" + word + "\"");
+        };
     }
 
     /**
@@ -112,26 +126,26 @@ class LogController {
      * @param fastestClean bars a minute
      */
     @JsonInclude(JsonInclude.Include.NON_ABSENT)
-    record LogView(
-            List<LogEntryKept> entries, int runs, int clean, Optional<Double> fastestClean, List<OftenSeen> faults) {}
+    record LogView(List<LogLine> entries, int runs, int clean, Optional<Double> fastestClean, List<OftenSeen> faults) {}
 
     /** A fault and how often it was seen. */
     record OftenSeen(String figure, String figureName, String role, int row, String seen, String cue, int times) {}
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    LogEntryKept keep(@RequestBody @Valid LogEntryWanted wanted) {
-        return LogEntryKept.of(book.keep(wanted.entry()));
+    LogLine keep(@RequestBody @Valid LogEntryWanted wanted) {
+        return LogLine.of(book.keep(wanted.entry()));
     }
 
     @GetMapping
     LogView of(@RequestParam String kind, @RequestParam String id) {
-        List<LogRow> rows = book.of(kind, id);
-        List<Entry> inOrder = new ArrayList<>(rows.stream().map(LogRow::entry).toList());
+        List<LogBook.Kept> rows = book.of(kind, id);
+        List<Entry> inOrder =
+                new ArrayList<>(rows.stream().map(LogBook.Kept::entry).toList());
         Collections.reverse(inOrder);
         Tally tally = Tally.of(inOrder);
         return new LogView(
-                rows.stream().map(LogEntryKept::of).toList(),
+                rows.stream().map(LogLine::of).toList(),
                 tally.runs(),
                 tally.clean(),
                 tally.fastestClean().isPresent()

@@ -2,13 +2,16 @@ package fluidframe.server.log;
 
 import fluidframe.core.couple.Role;
 import fluidframe.core.log.Entry;
+import fluidframe.core.log.Logged;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** An entry of the log as the database keeps it. */
 @Entity
@@ -26,7 +29,13 @@ class LogRow {
     private String run;
     private double fromBeat;
     private double toBeat;
-    private double tempo;
+    private Double tempo;
+    private String coupleId;
+    private String lessonId;
+    private String part;
+    private boolean otherSide;
+    private Integer place;
+    private String cause;
     private String figure;
     private String figureName;
     private String role;
@@ -41,17 +50,23 @@ class LogRow {
         this.subjectKind = entry.subject().kind();
         this.subjectId = entry.subject().id();
         this.subjectName = entry.subject().name();
-        this.whom = entry.whom();
+        this.whom = entry.whom().name();
+        this.coupleId = entry.whom().couple();
+        this.lessonId = entry.whom().lesson();
+        this.part = entry.run().part().name().toLowerCase(Locale.ROOT);
+        this.otherSide = entry.run().otherSide();
         this.run = entry.run().key();
         this.fromBeat = entry.run().from();
         this.toBeat = entry.run().to();
-        this.tempo = entry.run().tempo();
+        entry.run().tempo().ifPresent(bars -> this.tempo = bars);
         entry.fault().ifPresent(fault -> {
             this.figure = fault.figure();
             this.figureName = fault.figureName();
             this.role = fault.role().toString();
             this.step = fault.row();
+            this.place = fault.place();
             this.seen = fault.seen();
+            this.cause = fault.cause();
             this.cue = fault.cue();
         });
     }
@@ -59,10 +74,31 @@ class LogRow {
     Entry entry() {
         return new Entry(
                 new Entry.Subject(subjectKind, subjectId, subjectName),
-                new Entry.Run(run, fromBeat, toBeat, tempo),
-                Optional.ofNullable(seen)
-                        .map(what -> new Entry.Fault(figure, figureName, Role.parse(role), step, what, cue)),
-                whom);
+                new Entry.Run(
+                        run,
+                        fromBeat,
+                        toBeat,
+                        tempo == null ? OptionalDouble.empty() : OptionalDouble.of(tempo),
+                        Entry.Part.valueOf(part.toUpperCase(Locale.ROOT)),
+                        otherSide),
+                Optional.ofNullable(seen).map(this::fault),
+                new Entry.Whom(coupleId, whom, lessonId));
+    }
+
+    private Entry.Fault fault(String what) {
+        return new Entry.Fault(
+                figure,
+                figureName,
+                place == null ? 0 : place,
+                Role.parse(role),
+                step,
+                what,
+                cause == null ? "" : cause,
+                cue);
+    }
+
+    Logged logged() {
+        return new Logged(at, entry());
     }
 
     Long id() {

@@ -2,6 +2,7 @@ package fluidframe.server.store;
 
 import java.util.Arrays;
 import java.util.Locale;
+import java.util.stream.Collectors;
 
 /** What a studio keeps. */
 public enum Kind {
@@ -9,7 +10,13 @@ public enum Kind {
     ROUTINE,
     SONG,
     EVENT,
-    LIST;
+    LIST,
+    DANCER,
+    COUPLE,
+    GROUP,
+    LESSON,
+    DRILL,
+    CARD;
 
     /** As in addresses and in the database. */
     @Override
@@ -28,7 +35,8 @@ public enum Kind {
         return Arrays.stream(values())
                 .filter(kind -> kind.toString().equals(text))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "A kind must be one of figure, routine, song, event, list, but was \"" + text + "\""));
+                .orElseThrow(() -> new IllegalArgumentException("A kind must be one of "
+                        + Arrays.stream(values()).map(Kind::toString).collect(Collectors.joining(", "))
+                        + ", but was \"" + text + "\""));
     }
 }

@@ -32,6 +32,11 @@ public record Page<S>(List<Line<S>> lines, long total, Optional<String> next) {
         }
     }
 
+    /** Where a list goes on with the names that are not before this one. */
+    public static String from(String name) {
+        return new Cursor(name, "").toString();
+    }
+
     /** The last of a page, behind which the next begins. */
     record Cursor(String name, String id) {
         private static final String BETWEEN = "\n";

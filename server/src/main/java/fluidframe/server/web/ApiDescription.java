@@ -6,8 +6,14 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import fluidframe.library.event.EventFormat;
+import fluidframe.library.exercise.CardFormat;
+import fluidframe.library.exercise.DrillFormat;
 import fluidframe.library.figure.ChartFormat;
+import fluidframe.library.lesson.LessonFormat;
 import fluidframe.library.list.ListFormat;
+import fluidframe.library.people.CoupleFormat;
+import fluidframe.library.people.DancerFormat;
+import fluidframe.library.people.GroupFormat;
 import fluidframe.library.routine.RoutineFormat;
 import fluidframe.library.song.SongFormat;
 import fluidframe.library.text.Format;
@@ -35,28 +41,47 @@ public class ApiDescription {
     public static final String SONG = SCHEMAS + "Song";
     public static final String EVENT = SCHEMAS + "Event";
     public static final String LIST = SCHEMAS + "FigureList";
+    public static final String DANCER = SCHEMAS + "Dancer";
+    public static final String COUPLE = SCHEMAS + "Couple";
+    public static final String GROUP = SCHEMAS + "Group";
+    public static final String LESSON = SCHEMAS + "Lesson";
+    public static final String DRILL = SCHEMAS + "Drill";
+    public static final String CARD = SCHEMAS + "Card";
 
-    /** The references to one row of a chart, to the rows of a role, and to one place of a routine. */
+    /** The references to one row of a chart, to the rows of a role, to one place of a routine, and to one part of a lesson. */
     public static final String ROW = CHART + "_row";
 
     public static final String ROWS = CHART + "_rows";
     public static final String PLACED = ROUTINE + "_placed";
+    public static final String ITEM = LESSON + "_item";
 
     /** The documents by their names in the description. */
-    private static final Map<String, Format<?>> DOCUMENTS = Map.of(
-            "Chart", ChartFormat.CHART,
-            "Routine", RoutineFormat.ROUTINE,
-            "Song", SongFormat.SONG,
-            "Event", EventFormat.EVENT,
-            "FigureList", ListFormat.LIST);
+    private static final Map<String, Format<?>> DOCUMENTS = Map.ofEntries(
+            Map.entry("Chart", ChartFormat.CHART),
+            Map.entry("Routine", RoutineFormat.ROUTINE),
+            Map.entry("Song", SongFormat.SONG),
+            Map.entry("Event", EventFormat.EVENT),
+            Map.entry("FigureList", ListFormat.LIST),
+            Map.entry("Dancer", DancerFormat.DANCER),
+            Map.entry("Couple", CoupleFormat.COUPLE),
+            Map.entry("Group", GroupFormat.GROUP),
+            Map.entry("Lesson", LessonFormat.LESSON),
+            Map.entry("Drill", DrillFormat.DRILL),
+            Map.entry("Card", CardFormat.CARD));
 
     /** Where documents are made and, with an id behind it, saved. */
-    private static final Map<String, String> MADE_AT = Map.of(
-            "/api/figures", CHART,
-            "/api/routines", ROUTINE,
-            "/api/songs", SONG,
-            "/api/events", EVENT,
-            "/api/lists", LIST);
+    private static final Map<String, String> MADE_AT = Map.ofEntries(
+            Map.entry("/api/figures", CHART),
+            Map.entry("/api/routines", ROUTINE),
+            Map.entry("/api/songs", SONG),
+            Map.entry("/api/events", EVENT),
+            Map.entry("/api/lists", LIST),
+            Map.entry("/api/dancers", DANCER),
+            Map.entry("/api/couples", COUPLE),
+            Map.entry("/api/groups", GROUP),
+            Map.entry("/api/lessons", LESSON),
+            Map.entry("/api/drills", DRILL),
+            Map.entry("/api/cards", CARD));
 
     @Bean
     NullableProperties nullableProperties() {

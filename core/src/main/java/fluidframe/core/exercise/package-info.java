@@ -1,0 +1,2 @@
+/** Drills, and cards for setting a couple up. */
+package fluidframe.core.exercise;

@@ -1,0 +1,18 @@
+package fluidframe.core.jotting;
+
+import java.util.List;
+import java.util.stream.Stream;
+
+/** Everything by which something may be called, each as its plain words. */
+record Phrases(Names.Named named, List<String[]> phrases) {
+    static Phrases of(Names.Named named) {
+        return new Phrases(
+                named,
+                Stream.concat(Stream.of(named.name()), named.also().stream())
+                        .flatMap(name -> named.dance().isBlank()
+                                ? Stream.of(name)
+                                : Stream.of(name, named.dance() + " " + name, name + " " + named.dance()))
+                        .map(name -> Typed.plain(name).split("[^\\p{L}\\p{N}']+"))
+                        .toList());
+    }
+}

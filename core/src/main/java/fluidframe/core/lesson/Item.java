@@ -1,0 +1,40 @@
+package fluidframe.core.lesson;
+
+/**
+ * One thing to do in a lesson.
+ *
+ * @param kind what it is about, figure or routine; blank for what is about nothing alone, such as the end of a lesson
+ * @param id of the figure or routine
+ * @param name of it
+ * @param row from 1, at which the chart and the stage open; 0 for the beginning
+ * @param minutes at least 1
+ * @param fixed whether the minutes were set by hand and stay when the rest adapts
+ * @param weight its share of the time that is not fixed, from 1
+ * @param why it is there, in words
+ * @param done whether it has been done
+ */
+public record Item(
+        Stage stage,
+        String kind,
+        String id,
+        String name,
+        int row,
+        int minutes,
+        boolean fixed,
+        int weight,
+        String why,
+        boolean done) {
+    public Item {
+        if (minutes < 1)
+            throw new IllegalArgumentException("A part of a lesson takes a minute at least, but had " + minutes);
+        if (weight < 1) throw new IllegalArgumentException("A weight is 1 at least, but was " + weight);
+    }
+
+    public Item asDone() {
+        return new Item(stage, kind, id, name, row, minutes, fixed, weight, why, true);
+    }
+
+    Item lasting(int newMinutes) {
+        return new Item(stage, kind, id, name, row, newMinutes, fixed, weight, why, done);
+    }
+}

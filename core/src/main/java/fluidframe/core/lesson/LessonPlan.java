@@ -1,0 +1,218 @@
+package fluidframe.core.lesson;
+
+import fluidframe.core.log.Rate;
+import fluidframe.core.log.Standing;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+
+/**
+ * What a lesson holds, its minutes exactly shared out, and what it leaves out and why.
+ *
+ * @param items in the order in which they are done
+ * @param leftOut in words, one sentence each
+ */
+public record LessonPlan(List<Item> items, List<String> leftOut) {
+    /** The longest lesson, in minutes. */
+    public static final int LONGEST = 480;
+
+    /** Below this an item of a lesson is not worth beginning, in minutes. */
+    private static final int WORTH_BEGINNING = 3;
+
+    /** A promise is kept before anything else. */
+    private static final int PROMISED = 5;
+
+    private static final int MOST_FAULTS = 4;
+
+    public LessonPlan {
+        items = List.copyOf(items);
+        leftOut = List.copyOf(leftOut);
+    }
+
+    /**
+     * What is wanted of a lesson.
+     *
+     * @param minutes from 5 to {@value #LONGEST}
+     * @param depth 0 for beginners, who are not drowned in detail, 1 with footwork and lead, 2 with everything
+     * @param promised what was promised last time, in the coach's words
+     */
+    public record Wish(int minutes, int depth, List<Topic> topics, List<String> promised) {
+        private static final int SHORTEST = 5;
+
+        public Wish {
+            if (minutes < SHORTEST || minutes > LONGEST) {
+                throw new IllegalArgumentException(
+                        "A lesson takes from 5 to " + LONGEST + " minutes, but was to take " + minutes);
+            }
+            topics = List.copyOf(topics);
+            promised = List.copyOf(promised);
+        }
+    }
+
+    /** Proposes a plan in the order of work; the minutes of its items add up to those wanted. */
+    public static LessonPlan propose(Wish wish) {
+        List<String> leftOut = new ArrayList<>();
+        List<Item> items = new ArrayList<>();
+        for (String promise : wish.promised()) items.add(promised(promise, wish.topics()));
+        for (Topic topic : wish.topics()) items.addAll(about(topic, wish.depth(), leftOut));
+        for (int i = 0; i + 1 < wish.topics().size(); i++) {
+            Topic one = wish.topics().get(i);
+            Topic next = wish.topics().get(i + 1);
+            if (one.kind().equals("figure") && next.kind().equals("figure"))
+                items.add(item(Stage.LINK, next, 0, one.name() + " into " + next.name()));
+        }
+        items.add(new Item(
+                Stage.RECAP, "", "", "", 0, 1, false, Stage.RECAP.weight(), "so that it is taken home", false));
+        dropWhatHasNoTime(items, wish.minutes(), leftOut);
+        return new LessonPlan(shared(items, wish.minutes()), leftOut);
+    }
+
+    private static Item promised(String promise, List<Topic> topics) {
+        String words = promise.toLowerCase(Locale.ROOT);
+        Topic about = topics.stream()
+                .filter(topic -> words.contains(topic.name().toLowerCase(Locale.ROOT)))
+                .findFirst()
+                .orElse(null);
+        String why = "promised last time: " + promise;
+        return about == null
+                ? new Item(Stage.of(promise), "", "", "", 0, 1, false, PROMISED, why, false)
+                : new Item(
+                        Stage.of(promise), about.kind(), about.id(), about.name(), 0, 1, false, PROMISED, why, false);
+    }
+
+    private static List<Item> about(Topic topic, int depth, List<String> leftOut) {
+        List<Item> items = new ArrayList<>();
+        if (!topic.movedOn().isBlank()) items.add(item(Stage.WHOLE, topic, 0, "has changed since: " + topic.movedOn()));
+        if (topic.isNew()) {
+            Stage.ofNew(depth, topic.solo()).forEach(stage -> items.add(item(stage, topic, 0, "new to them")));
+            return items;
+        }
+        Standing standing = topic.standing().orElseThrow();
+        List<Topic.Weak> weak = topic.weak().stream().limit(MOST_FAULTS).toList();
+        for (Topic.Weak fault : weak) items.add(item(Stage.of(fault.seen()), topic, fault.row(), told(fault)));
+        String slower = tempo(topic);
+        if (weak.isEmpty() && topic.isClean() && slower.isEmpty()) {
+            if (items.isEmpty()) leftOut.add(topic.name() + ": " + clean(standing.lately()) + ", nothing to mend");
+            return items;
+        }
+        String together = weak.isEmpty() ? clean(standing.lately()) : "with what was mended";
+        if (!topic.isClean()) {
+            items.add(item(Stage.SLOWLY, topic, 0, together));
+            items.add(item(Stage.WITH_COUNT, topic, 0, together));
+            items.add(item(Stage.TO_MUSIC, topic, 0, together));
+        }
+        if (!slower.isEmpty()) items.add(item(Stage.UP_TO_SPEED, topic, 0, slower));
+        items.sort(Comparator.comparing(Item::stage));
+        return items;
+    }
+
+    private static String told(Topic.Weak fault) {
+        return fault.seen() + " ({" + fault.role() + "}, step " + fault.row() + ", " + fault.rate() + " runs)"
+                + (fault.cue().isBlank() ? "" : ": " + fault.cue());
+    }
+
+    private static String clean(Rate lately) {
+        return lately.times() + " of the last " + lately.of() + " " + (lately.of() == 1 ? "run" : "runs") + " clean";
+    }
+
+    private static String tempo(Topic topic) {
+        OptionalDouble reached = topic.standing().map(Standing::fastestClean).orElse(OptionalDouble.empty());
+        if (reached.isEmpty() || topic.missingTempo() < 1.0 / 2) return "";
+        return "clean at " + number(reached.getAsDouble()) + ", wanted at "
+                + number(topic.tempo().orElseThrow()) + " bars a minute";
+    }
+
+    private static String number(double tempo) {
+        return tempo == Math.rint(tempo) ? String.valueOf((long) tempo) : String.valueOf(Math.round(tempo * 10) / 10.0);
+    }
+
+    private static Item item(Stage stage, Topic topic, int row, String why) {
+        return new Item(stage, topic.kind(), topic.id(), topic.name(), row, 1, false, stage.weight(), why, false);
+    }
+
+    /** The lightest go first, of equals the last; what was promised and the end stay as long as there is a minute for them. */
+    private static void dropWhatHasNoTime(List<Item> items, int minutes, List<String> leftOut) {
+        int most = Math.max(1, minutes / WORTH_BEGINNING);
+        List<Item> dropped = new ArrayList<>();
+        while (items.size() > most) {
+            int lightest = 0;
+            for (int i = 0; i < items.size(); i++) {
+                if (priority(items.get(i)) <= priority(items.get(lightest))) lightest = i;
+            }
+            dropped.add(0, items.remove(lightest));
+        }
+        Map<String, List<Item>> byName =
+                dropped.stream().collect(Collectors.groupingBy(Item::name, LinkedHashMap::new, Collectors.toList()));
+        byName.forEach((name, gone) -> leftOut.add((name.isEmpty() ? "No time for " : name + ": no time for ")
+                + gone.stream()
+                        .map(Item::stage)
+                        .sorted()
+                        .distinct()
+                        .map(Stage::title)
+                        .map(title -> title.toLowerCase(Locale.ROOT))
+                        .collect(Collectors.joining(", "))));
+    }
+
+    private static int priority(Item item) {
+        return item.stage() == Stage.RECAP ? PROMISED + 1 : item.weight();
+    }
+
+    /**
+     * The same items taking the minutes wanted in all: those that are fixed or done keep theirs, the rest share what remains by
+     * their weights, a minute each at least.
+     *
+     * @throws IllegalArgumentException if there is no room, saying how much is wanted
+     */
+    public static List<Item> shared(List<Item> items, int minutes) {
+        List<Item> free =
+                items.stream().filter(item -> !item.fixed() && !item.done()).toList();
+        int taken = items.stream()
+                .filter(item -> item.fixed() || item.done())
+                .mapToInt(Item::minutes)
+                .sum();
+        int left = minutes - taken;
+        if (left < free.size() || free.isEmpty() && left != 0) {
+            throw new IllegalArgumentException(refusal(minutes, taken, free.size()));
+        }
+        int[] shares = apportioned(free.stream().mapToInt(Item::weight).toArray(), left);
+        List<Item> shared = new ArrayList<>();
+        int next = 0;
+        for (Item item : items) shared.add(item.fixed() || item.done() ? item : item.lasting(shares[next++]));
+        return shared;
+    }
+
+    private static String refusal(int minutes, int taken, int free) {
+        String set = "The parts whose minutes are set or done take " + taken + " of " + minutes + " minutes";
+        if (free == 0)
+            return set
+                    + ", and no other part can take the rest: let one go, add one or change the minutes of the lesson";
+        return set + ", which leaves less than a minute for each of the other " + free
+                + ": shorten a part, leave one out or give the lesson more minutes";
+    }
+
+    /** Whole minutes by weight, one each at least: the largest remainders are rounded up, of equals the first. */
+    private static int[] apportioned(int[] weights, int minutes) {
+        int[] shares = new int[weights.length];
+        double all = 0;
+        for (int weight : weights) all += weight;
+        int rest = minutes - weights.length;
+        List<Integer> order = new ArrayList<>();
+        int given = 0;
+        double[] remainders = new double[weights.length];
+        for (int i = 0; i < weights.length; i++) {
+            double exact = rest * weights[i] / all;
+            shares[i] = 1 + (int) exact;
+            given += (int) exact;
+            remainders[i] = exact - (int) exact;
+            order.add(i);
+        }
+        order.sort(Comparator.comparingDouble(i -> -remainders[i]));
+        for (int i = 0; i < rest - given; i++) shares[order.get(i)]++;
+        return shares;
+    }
+}

@@ -1,0 +1,53 @@
+package fluidframe.core.lesson;
+
+import fluidframe.core.log.Rate;
+import fluidframe.core.log.Standing;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * A figure or routine to be worked on, with what is known of how this couple dances it.
+ *
+ * @param kind figure or routine
+ * @param solo whether one dancer alone dances it
+ * @param standing how it is danced; empty if it never was
+ * @param weak what goes wrong, the worst first
+ * @param tempo the tempo wanted, in bars a minute
+ * @param movedOn what has changed since it was taught; blank if nothing has
+ */
+public record Topic(
+        String kind,
+        String id,
+        String name,
+        boolean solo,
+        Optional<Standing> standing,
+        List<Weak> weak,
+        OptionalDouble tempo,
+        String movedOn) {
+    public Topic {
+        weak = List.copyOf(weak);
+    }
+
+    /**
+     * A fault that is still seen.
+     *
+     * @param row from 1
+     * @param rate in the runs of late
+     */
+    public record Weak(String role, int row, String seen, String cue, Rate rate) {}
+
+    boolean isNew() {
+        return standing.isEmpty();
+    }
+
+    boolean isClean() {
+        return standing.map(Standing::isClean).orElse(false);
+    }
+
+    /** How much is missing of the tempo wanted, in bars a minute; nothing where either is unknown. */
+    double missingTempo() {
+        OptionalDouble reached = standing.map(Standing::fastestClean).orElse(OptionalDouble.empty());
+        return tempo.isPresent() && reached.isPresent() ? Math.max(0, tempo.getAsDouble() - reached.getAsDouble()) : 0;
+    }
+}

@@ -1,0 +1,2 @@
+/** Lessons in the open format. */
+package fluidframe.library.lesson;

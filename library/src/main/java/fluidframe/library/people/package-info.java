@@ -1,0 +1,2 @@
+/** Dancers, couples and groups in the open formats. */
+package fluidframe.library.people;

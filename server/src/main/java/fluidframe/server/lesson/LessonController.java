@@ -1,0 +1,76 @@
+package fluidframe.server.lesson;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import fluidframe.core.lesson.Item;
+import fluidframe.core.lesson.Lesson;
+import fluidframe.core.lesson.LessonPlan;
+import fluidframe.library.text.Cells;
+import fluidframe.server.store.Document;
+import fluidframe.server.store.DocumentController;
+import fluidframe.server.store.Documents;
+import fluidframe.server.store.Page;
+import fluidframe.server.web.ApiDescription;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.constraints.NotBlank;
+import java.time.LocalDate;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Lessons over HTTP. */
+@RestController
+@RequestMapping("/api/lessons")
+class LessonController extends DocumentController<Lesson, LessonView> {
+    private static final int LONGEST_SPAN = 100;
+
+    private final Documents<Lesson, LessonView.LessonSummary> lessons;
+    private final Calendar calendar;
+
+    LessonController(Documents<Lesson, LessonView.LessonSummary> lessons, Calendar calendar) {
+        super(lessons);
+        this.lessons = lessons;
+        this.calendar = calendar;
+    }
+
+    /** In order of time; found by time, by whom they are with, by place and by note. */
+    @GetMapping
+    Page<LessonView.LessonSummary> list(
+            @RequestParam(defaultValue = "") String q,
+            @RequestParam(defaultValue = "") String after,
+            @RequestParam(defaultValue = "100") int limit) {
+        return lessons.page(new Page.Request("", q, after, limit));
+    }
+
+    /** Those of some days in order of time. */
+    @GetMapping("/days")
+    List<Page.Line<LessonView.LessonSummary>> days(
+            @RequestParam @NotBlank String from, @RequestParam @NotBlank String to) {
+        LocalDate first = Cells.date(from);
+        LocalDate end = Cells.date(to);
+        if (end.isAfter(first.plusDays(LONGEST_SPAN)) || end.isBefore(first)) {
+            throw new IllegalArgumentException("Lessons are asked for from 0 to " + LONGEST_SPAN
+                    + " days at once, but were from " + from + " to " + to);
+        }
+        return calendar.between(first, end);
+    }
+
+    /** The lesson with the minutes of its parts shared out anew: those set by hand or done keep theirs. */
+    @PostMapping("/shared")
+    SharedLesson shared(@RequestBody JsonNode document) {
+        Lesson lesson = lessons.read(document);
+        List<Item> items = LessonPlan.shared(lesson.items(), lesson.minutes());
+        return new SharedLesson(json(lesson.planned(items, lesson.leftOut())));
+    }
+
+    /** A lesson as it would be, not kept. */
+    record SharedLesson(@Schema(ref = ApiDescription.LESSON) JsonNode document) {}
+
+    @Override
+    protected LessonView view(Document<Lesson> kept) {
+        return new LessonView(kept.id(), kept.version(), kept.savedAt(), kept.problems(), json(kept.value()));
+    }
+}

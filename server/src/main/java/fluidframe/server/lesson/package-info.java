@@ -1,0 +1,2 @@
+/** Lessons as they are kept. */
+package fluidframe.server.lesson;

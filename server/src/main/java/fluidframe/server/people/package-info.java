@@ -1,0 +1,2 @@
+/** Dancers, couples and groups as they are kept. */
+package fluidframe.server.people;

@@ -1,0 +1,138 @@
+package fluidframe.server.record;
+
+import fluidframe.core.chart.Chart;
+import fluidframe.core.count.Dance;
+import fluidframe.core.event.EventTerms;
+import fluidframe.core.link.Danceable;
+import fluidframe.core.log.Course;
+import fluidframe.core.log.Danced;
+import fluidframe.core.log.Entry;
+import fluidframe.core.routine.Block;
+import fluidframe.core.routine.Routine;
+import fluidframe.core.routine.RoutineWork;
+import fluidframe.server.event.EventView;
+import fluidframe.server.log.LogBook;
+import fluidframe.server.repertoire.FigureShelf;
+import fluidframe.server.ribbon.RoutineDesk;
+import fluidframe.server.routine.RoutineSummary;
+import fluidframe.server.store.Document;
+import fluidframe.server.store.Documents;
+import java.time.Clock;
+import java.time.Duration;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.springframework.stereotype.Component;
+
+/** Reads what a couple or group has danced, and in which runs which figure was. */
+@Component
+class Known {
+    /** What is older says little of how somebody dances now. */
+    static final Duration YEAR = Duration.ofDays(364);
+
+    private final LogBook book;
+    private final Documents<Routine, RoutineSummary> routines;
+    private final Documents<EventTerms, EventView.EventSummary> events;
+    private final RoutineDesk desk;
+    private final FigureShelf shelf;
+    private final Clock clock;
+
+    Known(
+            LogBook book,
+            Documents<Routine, RoutineSummary> routines,
+            Documents<EventTerms, EventView.EventSummary> events,
+            RoutineDesk desk,
+            FigureShelf shelf,
+            Clock clock) {
+        this.book = book;
+        this.routines = routines;
+        this.events = events;
+        this.desk = desk;
+        this.shelf = shelf;
+        this.clock = clock;
+    }
+
+    /** Everything of the last year, the earliest first. */
+    Runs of(Whoms.Whom whom) {
+        return new Runs(whom, Danced.of(book.since(whom.id(), clock.instant().minus(YEAR))));
+    }
+
+    /** The runs of one couple or group; the routines in them are worked out once. */
+    final class Runs {
+        private final Whoms.Whom whom;
+        private final List<Danced> all;
+        private final Map<String, Optional<RoutineWork>> works = new HashMap<>();
+
+        private Runs(Whoms.Whom whom, List<Danced> all) {
+            this.whom = whom;
+            this.all = all;
+        }
+
+        List<Danced> all() {
+            return all;
+        }
+
+        Optional<RoutineWork> work(String routine) {
+            return works.computeIfAbsent(
+                    routine,
+                    id -> routines.find(id)
+                            .map(Document::value)
+                            .map(value -> desk.worked(value).work()));
+        }
+
+        /** Whether a figure was danced in a run: by itself, or in the stretch of a routine. */
+        boolean danced(Danced run, String figure) {
+            return Course.FigureDanced.alone().in(run, figure)
+                    || run.subject().isRoutine()
+                            && work(run.subject().id()).stream()
+                                    .flatMap(work -> work.blocks().stream())
+                                    .anyMatch(block -> isOf(block, figure) && covers(run, block));
+        }
+
+        /** All runs in which a figure was danced, with nothing but what was seen of it. */
+        List<Danced> of(Entry.Subject figure) {
+            return all.stream()
+                    .filter(run -> danced(run, figure.id()))
+                    .map(run -> run.of(figure))
+                    .toList();
+        }
+
+        List<Danced> ofRoutine(String id) {
+            return all.stream()
+                    .filter(run ->
+                            run.subject().isRoutine() && run.subject().id().equals(id))
+                    .toList();
+        }
+
+        /** The tempo wanted of a figure or routine: the routine's own, that of the events aimed at, or the usual. */
+        OptionalDouble tempoWanted(String kind, String id) {
+            if (kind.equals("routine")) {
+                return routines.find(id).stream()
+                        .mapToDouble(routine -> routine.value().tempo())
+                        .findFirst();
+            }
+            Optional<Dance> dance = shelf.repertoire().chart(id).map(Chart::dance);
+            if (dance.isEmpty()) return OptionalDouble.empty();
+            OptionalDouble asked = whom.work().events().stream()
+                    .flatMap(event -> events.find(event).stream())
+                    .flatMap(event -> Optional.ofNullable(event.value().tempos().get(dance.get())).stream())
+                    .mapToDouble(band -> band.slowest())
+                    .max();
+            return asked.isPresent() ? asked : OptionalDouble.of(dance.get().slowestBarsPerMinute());
+        }
+    }
+
+    static boolean isOf(Block block, String figure) {
+        return block.figure()
+                .map(Danceable::figure)
+                .filter(chart -> chart.id().equals(figure))
+                .isPresent();
+    }
+
+    static boolean covers(Danced run, Block block) {
+        return run.run().from() < block.end().toDouble()
+                && run.run().to() > block.start().toDouble();
+    }
+}

@@ -1,0 +1,199 @@
+package fluidframe.server.record;
+
+import fluidframe.core.chart.Chart;
+import fluidframe.core.routine.Block;
+import fluidframe.core.routine.Routine;
+import fluidframe.library.figure.ChartFormat;
+import fluidframe.library.routine.RoutineDifference;
+import fluidframe.library.routine.RoutineFormat;
+import fluidframe.library.text.Difference;
+import fluidframe.server.refusal.NotFoundException;
+import fluidframe.server.repertoire.FigureShelf;
+import fluidframe.server.ribbon.RoutineDesk;
+import fluidframe.server.routine.RoutineSummary;
+import fluidframe.server.store.Document;
+import fluidframe.server.store.Documents;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.springframework.lang.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What was taught to whom, and in what it differs from what stands now. */
+@Service
+public class TaughtBook {
+    private static final Pattern FIGURE = Pattern.compile(RoutineDifference.FIGURE + " (\\d+)");
+
+    private final TaughtRows rows;
+    private final Documents<Routine, RoutineSummary> routines;
+    private final FigureShelf shelf;
+    private final RoutineDesk desk;
+    private final Clock clock;
+
+    TaughtBook(
+            TaughtRows rows,
+            Documents<Routine, RoutineSummary> routines,
+            FigureShelf shelf,
+            RoutineDesk desk,
+            Clock clock) {
+        this.rows = rows;
+        this.routines = routines;
+        this.shelf = shelf;
+        this.desk = desk;
+        this.clock = clock;
+    }
+
+    /**
+     * Something taught.
+     *
+     * @param kind figure or routine
+     * @param version its number when it was taught; 0 for a figure as it ships
+     * @param now the number that stands now; left out if it is gone
+     * @param differences in what it differs from what stands now, in words
+     */
+    public record TaughtView(
+            long id,
+            Instant at,
+            String whom,
+            String kind,
+            String subject,
+            String name,
+            long version,
+            @Nullable Long now,
+            List<DifferenceView> differences) {}
+
+    /** @param bar in which it is, from 1; 0 where it is not of a bar */
+    public record DifferenceView(String where, String before, String after, int bar) {}
+
+    /** What stands now of a figure or routine. */
+    private record Standing(String name, long version, String text) {}
+
+    private Optional<Standing> standing(String kind, String id) {
+        if (kind.equals("routine")) {
+            return routines.find(id)
+                    .map(found -> new Standing(
+                            found.value().name(),
+                            found.version(),
+                            RoutineFormat.ROUTINE.toJson(found.value()).toString()));
+        }
+        if (!kind.equals("figure")) {
+            throw new IllegalArgumentException("What is taught is a figure or a routine, but was a \"" + kind + "\"");
+        }
+        Optional<Document<Chart>> own = shelf.own(id);
+        return own.map(Document::value)
+                .or(() -> shelf.shipped(id))
+                .map(chart -> new Standing(
+                        chart.identity().name(),
+                        own.map(Document::version).orElse(0L),
+                        ChartFormat.CHART.toJson(chart).toString()));
+    }
+
+    /** As it stands now. */
+    @Transactional
+    public TaughtView teach(String couple, String kind, String id, Instant at) {
+        Standing now =
+                standing(kind, id).orElseThrow(() -> new NotFoundException("There is no " + kind + " \"" + id + "\""));
+        TaughtRow row = new TaughtRow(
+                at.truncatedTo(ChronoUnit.MICROS), couple, kind, id, now.name(), now.version(), now.text());
+        return view(rows.save(row));
+    }
+
+    /** A routine as it stood once. */
+    @Transactional
+    public void teachAsItWas(String couple, String id, Routine routine, long version, Instant at) {
+        String text = RoutineFormat.ROUTINE.toJson(routine).toString();
+        rows.save(
+                new TaughtRow(at.truncatedTo(ChronoUnit.MICROS), couple, "routine", id, routine.name(), version, text));
+    }
+
+    TaughtView teach(String couple, String kind, String id) {
+        return teach(couple, kind, id, clock.instant());
+    }
+
+    /** What a couple was taught last of everything, the newest first. */
+    List<TaughtView> of(String couple) {
+        Map<String, TaughtRow> last = new LinkedHashMap<>();
+        rows.of(couple).forEach(row -> last.putIfAbsent(row.kind() + " " + row.subject(), row));
+        return last.values().stream().map(this::view).toList();
+    }
+
+    /** What has moved on since it was taught to somebody. */
+    List<TaughtView> movedOn() {
+        return rows.latest().stream()
+                .map(this::view)
+                .filter(view -> !view.differences().isEmpty())
+                .toList();
+    }
+
+    @Transactional
+    public void takeBack(long id) {
+        rows.delete(rows.findById(id)
+                .orElseThrow(() -> new NotFoundException("That is not written down as taught any more")));
+    }
+
+    @Transactional
+    public void erase(String couple) {
+        rows.erase(couple);
+    }
+
+    long count(String couple) {
+        return rows.countByCoupleId(couple);
+    }
+
+    private TaughtView view(TaughtRow row) {
+        Optional<Standing> now = standing(row.kind(), row.subject());
+        return new TaughtView(
+                row.id(),
+                row.at(),
+                row.couple(),
+                row.kind(),
+                row.subject(),
+                now.map(Standing::name).orElse(row.name()),
+                row.version(),
+                now.map(Standing::version).orElse(null),
+                now.filter(standing -> !standing.text().equals(row.text()))
+                        .map(standing -> differences(row, standing))
+                        .orElse(List.of()));
+    }
+
+    private List<DifferenceView> differences(TaughtRow row, Standing now) {
+        if (row.kind().equals("figure")) {
+            Chart before = ChartFormat.CHART.salvage(row.text()).value();
+            Chart after = ChartFormat.CHART.salvage(now.text()).value();
+            return ChartFormat.CHART.differences(before, after).stream()
+                    .map(difference -> view(difference, 0))
+                    .toList();
+        }
+        Routine before = RoutineFormat.ROUTINE.salvage(row.text()).value();
+        Routine after = RoutineFormat.ROUTINE.salvage(now.text()).value();
+        List<Block> blocks = desk.worked(after).work().blocks();
+        return RoutineDifference.between(before, after, this::nameOf).stream()
+                .map(difference -> view(difference, bar(difference, blocks, after)))
+                .toList();
+    }
+
+    private String nameOf(String figure) {
+        return shelf.repertoire()
+                .chart(figure)
+                .map(chart -> chart.identity().name())
+                .orElse(figure);
+    }
+
+    private static int bar(Difference difference, List<Block> blocks, Routine routine) {
+        Matcher place = FIGURE.matcher(difference.where());
+        if (!place.matches()) return 0;
+        int index = Integer.parseInt(place.group(1)) - 1;
+        return index < blocks.size() ? blocks.get(index).bar(routine.dance().bar()) : 0;
+    }
+
+    private static DifferenceView view(Difference difference, int bar) {
+        return new DifferenceView(difference.where(), difference.before(), difference.after(), bar);
+    }
+}

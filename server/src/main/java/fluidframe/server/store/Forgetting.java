@@ -1,0 +1,32 @@
+package fluidframe.server.store;
+
+import fluidframe.server.refusal.NotFoundException;
+import org.springframework.stereotype.Component;
+
+/** Takes away for good and at once what somebody wants to be forgotten, without a stay in the bin. */
+@Component
+public class Forgetting {
+    private final DocumentStore store;
+
+    Forgetting(DocumentStore store) {
+        this.store = store;
+    }
+
+    /** With its versions, wherever it lies. */
+    public void erase(Ref of) {
+        DocumentKey key = new DocumentKey(of.kind().toString(), of.id());
+        store.write(() -> {
+            store.rows()
+                    .delete(store.rows()
+                            .findById(key)
+                            .orElseThrow(
+                                    () -> new NotFoundException("There is no " + of.kind() + " \"" + of.id() + "\"")));
+            return null;
+        });
+    }
+
+    /** What was kept of it before; it stays as it is. */
+    public void forgetVersions(Ref of) {
+        store.write(() -> store.versions().deleteAll(of.kind().toString(), of.id()));
+    }
+}
