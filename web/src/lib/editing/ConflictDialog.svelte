@@ -3,7 +3,7 @@
   import Dialog from '$lib/ui/Dialog.svelte';
   import { getSettings } from '$lib/settings/settings.svelte';
   import type { Editor } from './editor.svelte';
-  import type { Kind } from './kinds';
+  import { nameOf, type Kind } from './kinds';
 
   interface Props {
     editor: Editor<K>;
@@ -29,7 +29,7 @@
 </script>
 
 <!-- Closed by a choice only: both sides stay at hand until one is made. -->
-<Dialog bind:open={() => conflict !== null, () => undefined} title="“{editor.state.name}” was saved elsewhere" wide>
+<Dialog bind:open={() => conflict !== null, () => undefined} title="“{nameOf(editor.state)}” was saved elsewhere" wide>
   {#if conflict}
     <p class="mb-3 text-sm">{conflict.message}</p>
     {#if conflict.differences.length > 0}

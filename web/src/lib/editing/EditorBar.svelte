@@ -6,7 +6,7 @@
   import ConflictDialog from './ConflictDialog.svelte';
   import DeleteDialog from './DeleteDialog.svelte';
   import type { Editor } from './editor.svelte';
-  import { CHANNELS, type Kind } from './kinds';
+  import { CHANNELS, nameOf, type Kind } from './kinds';
 
   interface Props {
     editor: Editor<K>;
@@ -94,4 +94,4 @@
   ontheirs={ontheirs ?? (async () => editor.takeTheirs())}
   onboth={onboth ?? (() => editor.keepBoth())}
 />
-<DeleteDialog bind:open={deleting} kind={editor.kind} id={editor.id} name={editor.state.name} onremove={remove} />
+<DeleteDialog bind:open={deleting} kind={editor.kind} id={editor.id} name={nameOf(editor.state)} onremove={remove} />

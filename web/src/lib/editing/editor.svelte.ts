@@ -2,7 +2,7 @@ import { Refusal, type Schemas } from '$lib/api/client';
 import { words } from '$lib/api/words';
 import { compared, conflictOf, hadArrived, sidesOf, type Conflict } from './conflict';
 import { History } from './history.svelte';
-import { channelOf, pageOf, type Channel, type Documents, type Kind } from './kinds';
+import { channelOf, nameOf, pageOf, renamed, type Channel, type Documents, type Kind } from './kinds';
 import { leave, live } from './live';
 import type { Kept, Options, Status } from './types';
 import { abandoned, forget, hold, remember, type Unsent } from './outbox';
@@ -215,9 +215,9 @@ export class Editor<K extends Kind> {
   async keepBoth() {
     const conflict = this.#conflict;
     if (!conflict) return;
-    const name = `${conflict.mine.name.slice(0, 70)} (mine)`;
+    const name = `${nameOf(conflict.mine).slice(0, 70)} (mine)`;
     try {
-      const made = await channelOf(this.kind).create({ ...conflict.mine, name });
+      const made = await channelOf(this.kind).create(renamed(conflict.mine, name));
       this.#show(conflict);
       this.say('Both are kept:', { href: pageOf(this.kind, made.id), words: name });
     } catch (error) {
@@ -242,7 +242,7 @@ export class Editor<K extends Kind> {
 
   #remember(refused?: string) {
     const { kind, id, window } = this;
-    const name = this.#state.name;
+    const name = nameOf(this.#state);
     const kept = { kind, id, window, number: this.#number, base: this.#version, name, at: Date.now() };
     void remember({ ...kept, document: this.#state, ...(refused ? { refused } : {}) });
   }

@@ -1,7 +1,8 @@
 import { api, need, outlivesPage, type Schemas } from '$lib/api/client';
 
 /** What a studio keeps, as in the server's addresses of everything kept. */
-export type Kind = 'figure' | 'routine' | 'song' | 'event' | 'list';
+export type Kind =
+  'figure' | 'routine' | 'song' | 'event' | 'list' | 'dancer' | 'couple' | 'group' | 'lesson' | 'drill' | 'card';
 
 /** The documents by their kinds. */
 export interface Documents {
@@ -10,7 +11,22 @@ export interface Documents {
   song: Schemas['Song'];
   event: Schemas['Event'];
   list: Schemas['FigureList'];
+  dancer: Schemas['Dancer'];
+  couple: Schemas['Couple'];
+  group: Schemas['Group'];
+  lesson: Schemas['Lesson'];
+  drill: Schemas['Drill'];
+  card: Schemas['Card'];
 }
+
+/** What something kept is called; a lesson by whom it is with and when. */
+export function nameOf(document: Documents[Kind]): string {
+  return 'name' in document ? document.name : `${document.with.name}, ${document.at.replace('T', ' ')}`;
+}
+
+/** The same under another name; a lesson has none of its own. */
+export const renamed = <T extends Documents[Kind]>(document: T, name: string): T =>
+  'name' in document ? { ...document, name } : document;
 
 /** Which state of a document a window sends: numbered, so that what arrives late changes nothing. */
 export interface Sent {
@@ -84,6 +100,64 @@ export const CHANNELS: { [K in Kind]: Channel<K> } = {
     create: (document) => need(api.POST('/api/lists', { body: document })),
     get: (id) => need(api.GET('/api/lists/{id}', path(id))),
     remove: (id) => need(api.DELETE('/api/lists/{id}', path(id)))
+  },
+  dancer: {
+    page: '/dancers',
+    send: (id, expectedVersion, document) =>
+      need(
+        api.PUT('/api/dancers/{id}', { ...path(id), body: { expectedVersion, document }, keepalive: outlivesPage() })
+      ),
+    create: (document) => need(api.POST('/api/dancers', { body: document })),
+    get: (id) => need(api.GET('/api/dancers/{id}', path(id))),
+    remove: (id) => need(api.DELETE('/api/dancers/{id}', path(id)))
+  },
+  couple: {
+    page: '/people',
+    send: (id, expectedVersion, document) =>
+      need(
+        api.PUT('/api/couples/{id}', { ...path(id), body: { expectedVersion, document }, keepalive: outlivesPage() })
+      ),
+    create: (document) => need(api.POST('/api/couples', { body: document })),
+    get: (id) => need(api.GET('/api/couples/{id}', path(id))),
+    remove: (id) => need(api.DELETE('/api/couples/{id}', path(id)))
+  },
+  group: {
+    page: '/people',
+    send: (id, expectedVersion, document) =>
+      need(
+        api.PUT('/api/groups/{id}', { ...path(id), body: { expectedVersion, document }, keepalive: outlivesPage() })
+      ),
+    create: (document) => need(api.POST('/api/groups', { body: document })),
+    get: (id) => need(api.GET('/api/groups/{id}', path(id))),
+    remove: (id) => need(api.DELETE('/api/groups/{id}', path(id)))
+  },
+  lesson: {
+    page: '/lessons',
+    send: (id, expectedVersion, document) =>
+      need(
+        api.PUT('/api/lessons/{id}', { ...path(id), body: { expectedVersion, document }, keepalive: outlivesPage() })
+      ),
+    create: (document) => need(api.POST('/api/lessons', { body: document })),
+    get: (id) => need(api.GET('/api/lessons/{id}', path(id))),
+    remove: (id) => need(api.DELETE('/api/lessons/{id}', path(id)))
+  },
+  drill: {
+    page: '/drills',
+    send: (id, expectedVersion, document) =>
+      need(
+        api.PUT('/api/drills/{id}', { ...path(id), body: { expectedVersion, document }, keepalive: outlivesPage() })
+      ),
+    create: (document) => need(api.POST('/api/drills', { body: document })),
+    get: (id) => need(api.GET('/api/drills/{id}', path(id))),
+    remove: (id) => need(api.DELETE('/api/drills/{id}', path(id)))
+  },
+  card: {
+    page: '/cards',
+    send: (id, expectedVersion, document) =>
+      need(api.PUT('/api/cards/{id}', { ...path(id), body: { expectedVersion, document }, keepalive: outlivesPage() })),
+    create: (document) => need(api.POST('/api/cards', { body: document })),
+    get: (id) => need(api.GET('/api/cards/{id}', path(id))),
+    remove: (id) => need(api.DELETE('/api/cards/{id}', path(id)))
   }
 };
 

@@ -1,103 +1,134 @@
 <script lang="ts">
-  import { api, need } from '$lib/api/client';
+  import { api, need, type Schemas } from '$lib/api/client';
+  import { away, dayHere, longDay, shortDay, timeOf } from '$lib/api/days';
   import { loaded } from '$lib/api/loaded.svelte';
+  import { settled } from '$lib/editing/live';
+  import JottingLine from '$lib/jotting/JottingLine.svelte';
   import { getSettings } from '$lib/settings/settings.svelte';
   import Failed from '$lib/ui/Failed.svelte';
+  import FirstSteps from './FirstSteps.svelte';
+  import Waiting from './Waiting.svelte';
 
+  /** The day's work. */
   const settings = getSettings();
+  let kept = $state(0);
   const today = loaded(
-    () => settings.dance,
-    async (dance) => {
-      const query = { params: { query: { dance } } };
-      const [figures, begun, routines] = await Promise.all([
-        need(api.GET('/api/figures', query)),
-        need(api.GET('/api/new-figures')),
-        need(api.GET('/api/routines', query))
-      ]);
-      return { figures, begun, routines: routines.lines };
+    () => kept,
+    async () => {
+      await settled();
+      return need(api.GET('/api/today'));
     }
   );
-  const begun = $derived(today.current?.begun ?? []);
-  const figures = $derived(today.current?.figures ?? []);
-  const drafts = $derived(figures.filter((f) => f.draft));
-  const open = $derived(figures.filter((f) => f.broken > 0));
-  const routines = $derived(today.current?.routines ?? []);
-  const sound = $derived(routines.filter((r) => r.brokenJoins === 0).sort((a, b) => b.bars - a.bars)[0]);
+  const day = $derived(today.current);
+  const isBare = $derived(day && day.people === 0);
 </script>
 
-<h1 class="mb-4 text-3xl">Today on the floor</h1>
-<Failed why={today.failed} />
-<div class="grid gap-8 lg:grid-cols-[1fr_1.3fr]">
-  <section aria-label="Three ways in">
-    <h2 class="mb-2 text-lg">Three ways in</h2>
-    <ol class={['flex flex-col gap-3', !today.current && !today.failed && 'invisible']}>
-      {#if sound}
-        <li class="border-l-4 border-accent pl-3">
-          <a class="font-semibold text-accent underline-offset-2 hover:underline" href="/routines/{sound.id}"
-            >Open “{sound.name}”</a
-          >
-          <p class="text-sm text-soft">A whole routine: {sound.bars} bars on the floor, with every join explained.</p>
-        </li>
-      {:else if today.current}
-        <li class="border-l-4 border-accent pl-3">
-          <a class="font-semibold text-accent underline-offset-2 hover:underline" href="/figures">Chart a figure</a>
-          <p class="text-sm text-soft">
-            Press n there and give it a name; type the steps of one role, and the other's are proposed.
-          </p>
-        </li>
-      {/if}
-      <li class="border-l-4 border-accent pl-3">
-        <a class="font-semibold text-accent underline-offset-2 hover:underline" href="/figures">Look up a figure</a>
-        <p class="text-sm text-soft">
-          {figures.length} figures charted for both roles. Press / and type what you would say of it.
-        </p>
-      </li>
-      <li class="border-l-4 border-accent pl-3">
-        <a class="font-semibold text-accent underline-offset-2 hover:underline" href="/routines">Begin a routine</a>
-        <p class="text-sm text-soft">
-          Choose a first figure; the desk tells what can follow. Or <a class="underline" href="/figures"
-            >chart a figure</a
-          >: press n there.
-        </p>
-      </li>
-    </ol>
-  </section>
-  <section>
-    <h2 class="mb-2 text-lg">Waiting for you</h2>
-    <ul class="divide-y divide-line border-y border-line">
-      {#each routines.filter((r) => r.brokenJoins !== 0) as routine (routine.id)}
-        <li class="py-2">
-          <a class="font-semibold hover:text-accent" href="/routines/{routine.id}">{routine.name}</a>
-          <span class="text-sm text-broken"
-            >{routine.brokenJoins < 0
-              ? 'uses a figure that is gone'
-              : `${routine.brokenJoins} ${routine.brokenJoins === 1 ? 'join' : 'joins'} not possible`}</span
-          >
-          <p class="text-sm text-soft">{routine.note}</p>
-        </li>
-      {/each}
-      {#each begun as one (one.id)}
-        <li class="py-2">
-          <a class="font-semibold hover:text-accent" href="/figures/{one.id}">{one.name}</a>
-          <span class="text-sm text-soft">begun in the {one.dance.replaceAll('-', ' ')}, not saved yet</span>
-        </li>
-      {/each}
-      {#each drafts as figure (figure.id)}
-        <li class="py-2">
-          <a class="font-semibold hover:text-accent" href="/figures/{figure.id}">{figure.name}</a>
-          <span class="text-sm text-soft">unsaved work</span>
-        </li>
-      {/each}
-      {#each open as figure (figure.id)}
-        <li class="py-2">
-          <a class="font-semibold hover:text-accent" href="/figures/{figure.id}">{figure.name}</a>
-          <span class="text-sm text-broken">{figure.broken} broken {figure.broken === 1 ? 'finding' : 'findings'}</span>
-          <p class="text-sm text-soft">{figure.summary}</p>
-        </li>
-      {/each}
-      {#if routines.every((r) => r.brokenJoins === 0) && drafts.length + begun.length === 0 && open.length === 0}
-        <li class="py-2 text-soft">Nothing is open in this dance.</li>
-      {/if}
-    </ul>
-  </section>
+{#snippet line(lesson: Schemas['TodayLesson'], withDay: boolean)}
+  <li class="grid grid-cols-[4.5rem_1fr] gap-x-3 border-b border-line py-2.5">
+    <span class={withDay ? 'text-sm text-soft' : 'font-display text-xl'}
+      >{withDay ? shortDay(lesson.at) : ''} {timeOf(lesson.at)}</span
+    >
+    <div class="min-w-0">
+      <a href="/lessons/{lesson.id}" class="font-display text-xl font-semibold hover:text-accent">{lesson.name}</a>
+      <span class="text-sm text-soft"
+        >{lesson.minutes} min{lesson.where ? `, ${lesson.where}` : ''}; {lesson.held
+          ? 'given'
+          : lesson.planned
+            ? 'planned'
+            : 'to be planned'}</span
+      >
+      <span class="block text-sm">{lesson.topics.join(', ')}</span>
+      {#if !withDay}{#each lesson.promised as promise (promise)}<span
+            class="block border-l-4 border-accent pl-2 text-sm">promised: {promise}</span
+          >{/each}{/if}
+    </div>
+  </li>
+{/snippet}
+
+<div class="mb-4 flex flex-wrap items-baseline gap-x-4">
+  <h1 class="text-3xl">Today on the floor</h1>
+  {#if day}<p class="text-soft">{longDay(day.date)}</p>{/if}
 </div>
+<Failed why={today.failed} />
+{#if isBare}
+  <div class="grid gap-8 lg:grid-cols-[1.3fr_1fr]">
+    <FirstSteps bare />
+    <Waiting open={day?.open ?? []} />
+  </div>
+{:else if day}
+  <div class="mb-5"><JottingLine onkept={() => kept++} /></div>
+  <div class="grid gap-8 lg:grid-cols-[1.3fr_1fr]">
+    <div class="flex min-w-0 flex-col gap-6">
+      <section aria-label="Lessons today">
+        <h2 class="mb-1 text-lg">Lessons today</h2>
+        <ul class="border-t-2 border-ink">
+          {#each day.lessons as lesson (lesson.id)}{@render line(lesson, false)}
+          {:else}<li class="border-b border-line py-3 text-soft">
+              None. <a class="underline" href="/lessons">The week</a>
+            </li>{/each}
+        </ul>
+        {#if day.next.length > 0}
+          <h2 class="mt-4 mb-1 text-lg">Next</h2>
+          <ul class="border-t border-line">
+            {#each day.next as lesson (lesson.id)}{@render line(lesson, true)}{/each}
+          </ul>
+        {/if}
+      </section>
+      <section aria-label="Last entries">
+        <h2 class="mb-1 text-lg">Last seen</h2>
+        <ul class="border-t border-line text-sm">
+          {#each day.entries as entry (entry.id)}
+            <li class="flex flex-wrap gap-x-3 border-b border-line py-1">
+              <span class="w-20 text-soft">{shortDay(dayHere(entry.at))}</span>
+              {#if entry.couple}<a class="font-semibold hover:text-accent" href="/people/{entry.couple}">{entry.whom}</a
+                >
+              {:else if entry.whom}<span class="font-semibold">{entry.whom}</span>{/if}
+              <a class="hover:text-accent" href="/{entry.kind}s/{entry.subject}">{entry.name}</a>
+              {#if entry.fault}<span
+                  >{settings.say(entry.fault.seen)}{entry.fault.cue ? `: “${settings.say(entry.fault.cue)}”` : ''}</span
+                >{:else}<span class="text-sound">clean{entry.tempo ? ` at ${entry.tempo}` : ''}</span>{/if}
+            </li>
+          {:else}<li class="py-2 text-soft">Nothing yet: type the first line above.</li>{/each}
+        </ul>
+      </section>
+    </div>
+    <div class="flex min-w-0 flex-col gap-6">
+      <section aria-label="Coming events">
+        <h2 class="mb-1 text-lg">Coming</h2>
+        <ul class="border-t border-line">
+          {#each day.events as event (event.id)}
+            <li class="flex items-baseline gap-3 border-b border-line py-1.5">
+              <span class="w-12 text-right font-display text-2xl text-accent">{event.days}</span>
+              <span class="min-w-0"
+                ><a class="font-semibold hover:text-accent" href="/events/{event.id}">{event.name}</a>
+                <span class="block text-xs text-soft"
+                  >{away(event.days)}{event.whom.length > 0
+                    ? `; ${event.whom.map((one) => one.name).join(', ')}`
+                    : ''}</span
+                ></span
+              >
+            </li>
+          {:else}<li class="py-2 text-soft">
+              No event with a day. <a class="underline" href="/events">Give one its day</a>
+            </li>{/each}
+        </ul>
+      </section>
+      {#if day.movedOn.length > 0}
+        <section aria-label="Versions that moved on">
+          <h2 class="mb-1 text-lg">Changed since it was taught</h2>
+          <ul class="border-t border-line text-sm">
+            {#each day.movedOn as one (`${one.whom} ${one.id}`)}
+              <li class="border-b border-line py-1">
+                <a class="font-semibold hover:text-accent" href="/people/{one.whom}">{one.whomName}</a> learned
+                {one.name}; it differs in {one.differences}
+                {one.differences === 1 ? 'place' : 'places'}, first {one.first}
+              </li>
+            {/each}
+          </ul>
+        </section>
+      {/if}
+      <Waiting open={day.open} />
+      <FirstSteps />
+    </div>
+  </div>
+{/if}

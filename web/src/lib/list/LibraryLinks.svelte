@@ -7,11 +7,12 @@
     { href: '/sheet', word: 'Syllabus sheet' },
     { href: '/coverage', word: 'Coverage' },
     { href: '/strips', word: 'Pictures' },
-    { href: '/elements', word: 'Free elements' }
+    { href: '/elements', word: 'Free elements' },
+    { href: '/rules', word: 'Rules' }
   ];
 </script>
 
-<nav aria-label="Library" class="mb-2 flex gap-4 text-sm print:hidden">
+<nav aria-label="Library" class="mb-2 flex flex-wrap gap-x-4 text-sm print:hidden">
   {#each PAGES as page (page.href)}
     <a
       href={page.href}

@@ -17,13 +17,14 @@
   const settings = getSettings();
   const PLACES = [
     { href: '/', word: 'Today' },
+    { href: '/lessons', word: 'Lessons' },
+    { href: '/people', word: 'People' },
     { href: '/figures', word: 'Figures' },
     { href: '/links', word: 'Links' },
     { href: '/routines', word: 'Routines' },
     { href: '/rehearse', word: 'Rehearse' },
     { href: '/songs', word: 'Songs' },
-    { href: '/events', word: 'Events' },
-    { href: '/rules', word: 'Rules' }
+    { href: '/events', word: 'Events' }
   ];
   let keys = $state(false);
   let row = $state<HTMLElement>();
@@ -39,9 +40,15 @@
     document.documentElement.dataset.theme = settings.theme;
   });
 
-  /** Comparing and the lists belong to the figures. */
-  const OF_FIGURES = ['/compare', '/lists', '/sheet', '/coverage', '/elements', '/strips'];
-  const path = $derived(OF_FIGURES.some((p) => page.url.pathname.startsWith(p)) ? '/figures' : page.url.pathname);
+  /** Comparing, the lists and the rules belong to the figures, drills and cards to the lessons. */
+  const OF_FIGURES = ['/compare', '/lists', '/sheet', '/coverage', '/elements', '/strips', '/rules'];
+  const OF_LESSONS = ['/drills', '/cards'];
+  const path = $derived.by(() => {
+    const { pathname } = page.url;
+    if (OF_FIGURES.some((p) => pathname.startsWith(p))) return '/figures';
+    if (OF_LESSONS.some((p) => pathname.startsWith(p))) return '/lessons';
+    return pathname.startsWith('/dancers') ? '/people' : pathname;
+  });
   const here = (href: string) => (href === '/' ? path === '/' : path.startsWith(href));
 
   function switchStyle() {
@@ -158,14 +165,14 @@
   </div>
   <nav
     aria-label="Places"
-    class="fixed inset-x-0 bottom-0 z-30 flex h-12 border-t border-line bg-sheet sm:inset-x-auto sm:inset-y-0 sm:right-0 sm:h-full sm:w-11 sm:flex-col sm:gap-0.5 sm:border-t-0 sm:border-l sm:pt-12 print:hidden"
+    class="places fixed inset-x-0 bottom-0 z-30 flex h-12 overflow-x-auto border-t border-line bg-sheet sm:inset-x-auto sm:inset-y-0 sm:right-0 sm:h-full sm:w-11 sm:flex-col sm:gap-0.5 sm:border-t-0 sm:border-l sm:pt-12 print:hidden"
   >
     {#each PLACES as place (place.href)}
       <a
         href={place.href}
         aria-current={here(place.href) ? 'page' : undefined}
         class={[
-          'tab flex grow items-center justify-center border font-display text-[0.82rem] max-sm:-mt-px max-sm:border-b-0 sm:-ml-px sm:h-24 sm:grow-0 sm:border-r-0 sm:text-base',
+          'tab flex grow items-center justify-center border px-1 font-display text-[0.82rem] max-sm:-mt-px max-sm:border-b-0 sm:-ml-px sm:h-24 sm:grow-0 sm:border-r-0 sm:text-base',
           here(place.href)
             ? 'border-line bg-ground font-bold text-accent max-sm:border-t-ground sm:border-l-ground'
             : 'border-transparent text-soft hover:text-ink'

@@ -11,6 +11,7 @@ export const KEYS: readonly KeyGroup[] = [
       ['/', 'find a figure'],
       ['?', 'this list'],
       ['r', 'rehearse what is on the desk or has the focus'],
+      ['j', 'jot down a line, where there is one'],
       ['Ctrl+Z', 'undo'],
       ['Ctrl+Shift+Z', 'redo'],
       ['Ctrl+S', 'save a version']

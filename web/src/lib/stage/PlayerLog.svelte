@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { page } from '$app/state';
   import { api, need, type RoleName, type Schemas } from '$lib/api/client';
   import { loaded } from '$lib/api/loaded.svelte';
   import { words } from '$lib/api/words';
@@ -17,13 +18,37 @@
   /** What is seen while it runs: a run that was clean, or a fault at the step of this moment. */
   let { r, subject }: Props = $props();
   const settings = getSettings();
+  const id = $props.id();
   const WHOM = 'fluidframe.whom';
   const FEW = 5;
-  let whom = $state(localStorage.getItem(WHOM) ?? '');
-  /** Where a fault was seen: the beat and the run are those of the moment it was called, whatever is danced meanwhile. */
-  let at = $state<{ beat: number; run: string; role: RoleName; row: number; block: Schemas['StageBlock'] } | null>(
-    null
+  /** A lesson sends those it is with; otherwise the last ones here. */
+  const sent = page.url.searchParams.get('whom') ?? '';
+  const lesson = page.url.searchParams.get('lesson') ?? '';
+  const people = loaded(
+    () => sent,
+    async (id) => {
+      const query = { params: { query: { limit: 500 } } };
+      const [couples, groups] = await Promise.all([
+        need(api.GET('/api/couples', query)),
+        need(api.GET('/api/groups', query))
+      ]);
+      const everybody = [...couples.lines, ...groups.lines].map(({ id, name }) => ({ id, name }));
+      const found = everybody.find((one) => one.id === id);
+      if (found) whom = found.name;
+      return everybody;
+    }
   );
+  let whom = $state(localStorage.getItem(WHOM) ?? '');
+  const couple = $derived(people.current?.find((one) => one.name === whom.trim())?.id);
+  /** Where a fault was seen: the beat and the run are those of the moment it was called, whatever is danced meanwhile. */
+  let at = $state<{
+    beat: number;
+    run: string;
+    role: RoleName;
+    row: number;
+    place: number;
+    block: Schemas['StageBlock'];
+  } | null>(null);
   /** What is on its way is not sent twice. */
   let sending = false;
   let typed = $state('');
@@ -69,7 +94,11 @@
             ...stretch,
             tempo: r.tempo,
             whom: whom.trim(),
-            fault
+            ...(couple ? { couple } : {}),
+            ...(lesson ? { lesson } : {}),
+            ...(r.only === 'both' ? {} : { part: r.only }),
+            otherSide: false,
+            ...(fault ? { fault } : {})
           }
         })
       );
@@ -102,13 +131,14 @@
   function choose(role: RoleName, beat: number, run: string) {
     const row = rowAt(role, beat);
     const block = row && r.motion.blocks[row.block];
-    at = row && block ? { beat, run, role, row: row.number, block } : null;
+    at = row && block ? { beat, run, role, row: row.number, place: row.block + 1, block } : null;
   }
 
   async function keepFault(seen: string, said: string) {
     if (!at) return;
-    const { run, role, row, block } = at;
-    const fault = { figure: block.figure ?? '', figureName: block.name, role, row, seen, cue: said };
+    const { run, role, row, place, block } = at;
+    const figure = { figure: block.figure ?? '', figureName: block.name };
+    const fault = { ...figure, ...(subject.kind === 'routine' ? { place } : {}), role, row, seen, cue: said };
     if (await keep(run, fault)) close();
   }
 
@@ -148,9 +178,13 @@
       aria-label="For whom"
       placeholder="for whom"
       maxlength="120"
+      list="people-{id}"
       bind:value={whom}
       onchange={() => localStorage.setItem(WHOM, whom)}
     />
+    <datalist id="people-{id}"
+      >{#each people.current ?? [] as one (one.id)}<option value={one.name}></option>{/each}</datalist
+    >
   </div>
   <Failed why={failed} />
   {#if at}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import LibraryLinks from '$lib/list/LibraryLinks.svelte';
   import RuleFamily from '$lib/rules/RuleFamily.svelte';
 
   let { data } = $props();
@@ -6,6 +7,7 @@
 </script>
 
 <svelte:head><title>Rules · Fluid Frame</title></svelte:head>
+<LibraryLinks here="/rules" />
 <h1 class="mb-1 text-3xl">Rules</h1>
 <p class="mb-2 max-w-prose text-soft">
   What the tool holds every chart against: {data.rules.length} rules in {topics.length} families, each with a chart that has

@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 /** Set-up cards over HTTP. */
 @RestController
 @RequestMapping("/api/cards")
-class CardController extends DocumentController<SetUp, ExerciseView.CardView> {
+class CardController extends DocumentController<SetUp, ExerciseView.CardKept> {
     private final Documents<SetUp, ExerciseView.CardSummary> cards;
 
     CardController(Documents<SetUp, ExerciseView.CardSummary> cards) {
@@ -30,8 +30,8 @@ class CardController extends DocumentController<SetUp, ExerciseView.CardView> {
     }
 
     @Override
-    protected ExerciseView.CardView view(Document<SetUp> kept) {
-        return new ExerciseView.CardView(
+    protected ExerciseView.CardKept view(Document<SetUp> kept) {
+        return new ExerciseView.CardKept(
                 kept.id(), kept.version(), kept.savedAt(), kept.problems(), json(kept.value()));
     }
 }

@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 /** Drills over HTTP. */
 @RestController
 @RequestMapping("/api/drills")
-class DrillController extends DocumentController<Drill, ExerciseView.DrillView> {
+class DrillController extends DocumentController<Drill, ExerciseView.DrillKept> {
     private final Documents<Drill, ExerciseView.DrillSummary> drills;
 
     DrillController(Documents<Drill, ExerciseView.DrillSummary> drills) {
@@ -30,8 +30,8 @@ class DrillController extends DocumentController<Drill, ExerciseView.DrillView> 
     }
 
     @Override
-    protected ExerciseView.DrillView view(Document<Drill> kept) {
-        return new ExerciseView.DrillView(
+    protected ExerciseView.DrillKept view(Document<Drill> kept) {
+        return new ExerciseView.DrillKept(
                 kept.id(), kept.version(), kept.savedAt(), kept.problems(), json(kept.value()));
     }
 }

@@ -12,7 +12,7 @@ final class ExerciseView {
     private ExerciseView() {}
 
     /** A drill as kept. */
-    record DrillView(
+    record DrillKept(
             String id,
             long version,
             Instant savedAt,
@@ -20,7 +20,7 @@ final class ExerciseView {
             @Schema(ref = ApiDescription.DRILL) JsonNode document) {}
 
     /** A set-up card as kept. */
-    record CardView(
+    record CardKept(
             String id,
             long version,
             Instant savedAt,

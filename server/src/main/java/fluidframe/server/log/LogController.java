@@ -163,6 +163,12 @@ class LogController {
                         .toList());
     }
 
+    /** What was seen in one lesson, the newest first. */
+    @GetMapping("/lessons/{lesson}")
+    List<LogLine> ofLesson(@PathVariable String lesson) {
+        return book.ofLesson(lesson).stream().map(LogLine::of).toList();
+    }
+
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void takeBack(@PathVariable long id) {

@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 /** Dancers over HTTP. */
 @RestController
 @RequestMapping("/api/dancers")
-class DancerController extends DocumentController<Dancer, PeopleView.DancerView> {
+class DancerController extends DocumentController<Dancer, PeopleView.PersonView> {
     private final Documents<Dancer, PeopleView.DancerSummary> dancers;
 
     DancerController(Documents<Dancer, PeopleView.DancerSummary> dancers) {
@@ -30,8 +30,8 @@ class DancerController extends DocumentController<Dancer, PeopleView.DancerView>
     }
 
     @Override
-    protected PeopleView.DancerView view(Document<Dancer> kept) {
-        return new PeopleView.DancerView(
+    protected PeopleView.PersonView view(Document<Dancer> kept) {
+        return new PeopleView.PersonView(
                 kept.id(), kept.version(), kept.savedAt(), kept.problems(), json(kept.value()));
     }
 }

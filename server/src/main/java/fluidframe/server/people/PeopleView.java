@@ -12,7 +12,7 @@ public final class PeopleView {
     private PeopleView() {}
 
     /** A dancer as kept. */
-    public record DancerView(
+    public record PersonView(
             String id,
             long version,
             Instant savedAt,
