@@ -141,7 +141,7 @@
       bind:value={line}
       oninput={typed}
       aria-label="What was seen, taught or promised"
-      placeholder="ines tobin, natural spin turn 5 lady heel early, wait for the knee"
+      placeholder="{whom ? '' : 'ines tobin, '}natural spin turn 5 lady heel early, wait for the knee"
       maxlength="300"
       autocomplete="off"
       class={[

@@ -62,7 +62,7 @@
           aria-label="Part {nth + 1}"
           value={item.stage}
           onchange={(e) => set(nth, { stage: e.currentTarget.value as Stage })}
-          class="border-b border-transparent bg-transparent font-semibold hover:border-line"
+          class="field-sizing-content border-b border-transparent bg-transparent font-semibold hover:border-line"
         >
           {#each Object.entries(STAGES) as [stage, words] (stage)}<option value={stage}>{words}</option>{/each}
         </select>

@@ -97,8 +97,12 @@
           {#if couple.dancers.length === 1}<span class="text-sm text-soft">alone</span>{/if}
           <span class="ml-auto text-sm text-soft"
             >{[
-              couple.routines ? `${couple.routines} ${couple.routines === 1 ? 'routine' : 'routines'}` : '',
-              couple.figures ? `${couple.figures} ${couple.figures === 1 ? 'figure' : 'figures'}` : ''
+              couple.routines.length
+                ? `${couple.routines.length} ${couple.routines.length === 1 ? 'routine' : 'routines'}`
+                : '',
+              couple.figures.length
+                ? `${couple.figures.length} ${couple.figures.length === 1 ? 'figure' : 'figures'}`
+                : ''
             ]
               .filter(Boolean)
               .join(', ') || 'nothing chosen yet'}</span

@@ -21,6 +21,8 @@
   let { editor, record, subjects, kept, ontaught }: Props = $props();
   const settings = getSettings();
   const FEW = 6;
+  /** Seen less often, a fault is not worth the first line. */
+  const OFTEN = 3;
   let every = $state(false);
   const today = dayOf(new Date());
   const around = loaded(
@@ -51,7 +53,9 @@
   const goals = $derived('goals' in editor.state ? (editor.state.goals ?? []).filter((goal) => !goal.reached) : []);
   const faults = $derived(every ? record.faults : record.faults.slice(0, FEW));
   const better = $derived(record.faults.filter((fault) => fault.change.verdict === 'rarer').length);
-  const open = $derived(record.faults.filter((fault) => fault.change.verdict !== 'rarer')[0]);
+  const open = $derived(
+    record.faults.filter((fault) => fault.change.verdict !== 'rarer' && fault.rate.times >= OFTEN)[0]
+  );
   const clean = $derived(record.subjects.filter((subject) => subject.clean).length);
 </script>
 

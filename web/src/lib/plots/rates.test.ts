@@ -13,7 +13,7 @@ describe('rates', () => {
 
   it('claim no change inside the noise', () => {
     const change = { before: rate, after: rate, low: -0.3, high: 0.3 };
-    expect(verdict({ ...change, verdict: 'unsure' })).toBe('too few runs to tell a change');
+    expect(verdict({ ...change, verdict: 'unsure' })).toBe('no change beyond chance');
     expect(verdict({ ...change, verdict: 'rarer' })).toBe('became rarer');
   });
 

@@ -15,7 +15,7 @@ export const range = ({ low, high, of }: Rate) =>
 export function verdict(change: Schemas['ChangeView']): string {
   if (change.verdict === 'rarer') return 'became rarer';
   if (change.verdict === 'more-often') return 'seen more often now';
-  return 'too few runs to tell a change';
+  return 'no change beyond chance';
 }
 
 /** The tint of a weak place: nothing where nothing was seen, full where every run was faulty. */

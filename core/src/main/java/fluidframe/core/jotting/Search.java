@@ -58,7 +58,7 @@ final class Search {
 
     @FunctionalInterface
     private interface Way {
-        Match match(Typed line, int from, String[] words, boolean nearly);
+        Match match(Typed line, int from, Phrases.Phrase phrase, boolean nearly);
     }
 
     private static Optional<Hit> best(Typed line, int from, List<Phrases> all, Way way, boolean nearly) {
@@ -80,21 +80,22 @@ final class Search {
 
     private static Match strongest(Typed line, int from, Phrases phrases, Way way, boolean nearly) {
         return phrases.phrases().stream()
-                .map(words -> way.match(line, from, words, nearly))
+                .map(phrase -> way.match(line, from, phrase, nearly))
                 .filter(match -> match.strength() > 0)
                 .max(Comparator.comparing(Match::strength))
                 .orElse(null);
     }
 
     /** Words of the line that begin words of the name, in its order; the name may go on or leave words out. */
-    private static Match inOrder(Typed line, int from, String[] words, boolean mayBeNear) {
+    private static Match inOrder(Typed line, int from, Phrases.Phrase phrase, boolean mayBeNear) {
+        String[] words = phrase.words();
         int at = from;
         int next = 0;
         int said = 0;
         int to = from;
         double strength = 0;
         boolean nearly = false;
-        while (line.isFree(at) && next <= words.length && line.piece(at) == line.piece(from)) {
+        while (line.isFree(at) && next <= words.length && (phrase.parted() || line.piece(at) == line.piece(from))) {
             String word = line.at(at);
             int found = indexOf(words, next, word, false);
             if (found < 0 && mayBeNear) {
@@ -115,7 +116,8 @@ final class Search {
         return new Match(to, said == 0 ? 0 : strength + whole(said, words), nearly);
     }
 
-    private static Match inAnyOrder(Typed line, int from, String[] words, boolean mayBeNear) {
+    private static Match inAnyOrder(Typed line, int from, Phrases.Phrase phrase, boolean mayBeNear) {
+        String[] words = phrase.words();
         List<String> left = new ArrayList<>(List.of(words));
         int at = from;
         int said = 0;

@@ -58,9 +58,9 @@ public enum Stage {
             "knee",
             "arms"),
     LEAD("Lead and follow", 3, 1, "lead", "led", "follow", "pulled", "pushed", "arm", "hand", "hold", "balance"),
-    SLOWLY("Together, slowly", 4, 0),
+    SLOWLY("Together, slowly", 4, 0, "slowly"),
     WITH_COUNT("Together, with the count", 3, 0),
-    TO_MUSIC("To music", 3, 0),
+    TO_MUSIC("To music", 3, 0, "music", "song"),
     UP_TO_SPEED("Up to speed", 2, 0, "speed", "tempo", "fast"),
     LINK("Linked", 3, 0, "link", "joined", "before", "after", "into"),
     RECAP("Said again, and what comes next", 2, 0);

@@ -6,6 +6,7 @@ import java.time.ZoneId;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -54,20 +55,27 @@ public record Course(
      *
      * @param runs the earliest first
      * @param danced whether a figure was danced in a run
+     * @param most how many are followed
      */
-    public static List<Course> of(List<Danced> runs, FigureDanced danced, ZoneId zone) {
-        Map<Sort, Entry.Fault> sorts = new LinkedHashMap<>();
-        for (Danced run : runs) for (Entry.Fault fault : run.faults()) sorts.merge(fault.sort(), fault, Course::later);
-        List<Course> courses = new ArrayList<>();
-        sorts.forEach((sort, last) -> {
-            List<Danced> concerned = runs.stream()
-                    .filter(run -> run.shows(sort) || danced.in(run, sort.figure()))
-                    .toList();
-            courses.add(course(sort, last, concerned, zone));
-        });
-        courses.sort(Comparator.comparing((Course course) -> -course.all().times())
-                .thenComparing(course -> course.sort().row()));
-        return courses;
+    public static List<Course> of(List<Danced> runs, FigureDanced danced, ZoneId zone, int most) {
+        Map<Sort, Entry.Fault> last = new LinkedHashMap<>();
+        Map<Sort, Integer> times = new HashMap<>();
+        for (Danced run : runs) {
+            run.faults().forEach(fault -> last.merge(fault.sort(), fault, Course::later));
+            run.sorts().forEach(sort -> times.merge(sort, 1, Integer::sum));
+        }
+        return last.entrySet().stream()
+                .sorted(Comparator.comparing((Map.Entry<Sort, Entry.Fault> one) -> -times.get(one.getKey()))
+                        .thenComparing(one -> one.getKey().row()))
+                .limit(most)
+                .map(one -> {
+                    Sort sort = one.getKey();
+                    List<Danced> concerned = runs.stream()
+                            .filter(run -> run.shows(sort) || danced.in(run, sort.figure()))
+                            .toList();
+                    return course(sort, one.getValue(), concerned, zone);
+                })
+                .toList();
     }
 
     /** Whether a figure was danced in a run. */

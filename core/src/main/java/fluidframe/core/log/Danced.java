@@ -7,16 +7,24 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * A run with everything seen in it.
  *
  * @param at when the first of it was seen
  * @param faults in the order in which they were seen; none for a clean run
+ * @param sorts of the faults
  */
-public record Danced(Instant at, Entry.Subject subject, Entry.Run run, List<Entry.Fault> faults) {
+public record Danced(Instant at, Entry.Subject subject, Entry.Run run, List<Entry.Fault> faults, Set<Sort> sorts) {
     public Danced {
         faults = List.copyOf(faults);
+        sorts = Set.copyOf(sorts);
+    }
+
+    public Danced(Instant at, Entry.Subject subject, Entry.Run run, List<Entry.Fault> faults) {
+        this(at, subject, run, faults, faults.stream().map(Entry.Fault::sort).collect(Collectors.toSet()));
     }
 
     /** Gathers what belongs to one run; the earliest run first. */
@@ -58,7 +66,7 @@ public record Danced(Instant at, Entry.Subject subject, Entry.Run run, List<Entr
     }
 
     public boolean shows(Sort sort) {
-        return faults.stream().anyMatch(fault -> fault.sort().equals(sort));
+        return sorts.contains(sort);
     }
 
     /** How many of these were clean. */

@@ -46,7 +46,7 @@ class CourseTest {
     }
 
     private List<Course> courses() {
-        return Course.of(Danced.of(log), Course.FigureDanced.alone(), ZoneOffset.UTC);
+        return Course.of(Danced.of(log), Course.FigureDanced.alone(), ZoneOffset.UTC, 40);
     }
 
     @Test

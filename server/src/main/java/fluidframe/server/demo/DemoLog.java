@@ -5,7 +5,9 @@ import fluidframe.core.couple.Role;
 import fluidframe.core.log.Entry;
 import fluidframe.core.log.Logged;
 import fluidframe.core.people.Couple;
+import fluidframe.core.routine.Block;
 import fluidframe.server.repertoire.FigureShelf;
+import fluidframe.server.ribbon.RoutineDesk;
 import fluidframe.server.store.Document;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -15,12 +17,15 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
 
 /** What was seen in eight weeks: mostly clean runs that get faster, some usual faults, and three told at length. */
 final class DemoLog {
     private static final int SEED = 16;
     private static final int RUNS_A_WEEK = 5;
     private static final double USUAL = 0.18;
+    private static final double THROUGH = 0.4;
 
     /**
      * A fault with a history.
@@ -73,12 +78,20 @@ final class DemoLog {
                     3));
 
     private final FigureShelf shelf;
+    private final Function<String, RoutineDesk.WorkedOut> worked;
+    private final UnaryOperator<String> names;
     private final LocalDate today;
     private final Random random = new Random(SEED);
     private final List<Logged> entries = new ArrayList<>();
 
-    DemoLog(FigureShelf shelf, LocalDate today) {
+    DemoLog(
+            FigureShelf shelf,
+            Function<String, RoutineDesk.WorkedOut> worked,
+            UnaryOperator<String> names,
+            LocalDate today) {
         this.shelf = shelf;
+        this.worked = worked;
+        this.names = names;
         this.today = today;
     }
 
@@ -103,6 +116,40 @@ final class DemoLog {
                 run(couple, chart, key, at.plusSeconds(60L * nth++), week, i);
             }
         }
+        for (String routine : couple.value().work().routines().stream().limit(1).toList()) {
+            through(couple, routine, couple.id() + week, at.plusSeconds(60L * nth), week);
+        }
+    }
+
+    /** Twice through, now and then with a fault somewhere on the way. */
+    private void through(Document<Couple> couple, String routine, String key, Instant at, int week) {
+        RoutineDesk.WorkedOut danced = worked.apply(routine);
+        List<Block> blocks = danced.work().blocks();
+        double end = blocks.get(blocks.size() - 1).end().toDouble();
+        double tempo = danced.played().slowest() * (0.86 + 0.02 * week);
+        Entry.Subject subject = new Entry.Subject("routine", routine, names.apply(routine));
+        Entry.Whom whom = new Entry.Whom(couple.id(), couple.value().name(), "");
+        for (int i = 0; i < 2; i++) {
+            Entry.Run run = new Entry.Run(key + "-" + i, 0, end, Math.round(tempo * 2) / 2.0 + i / 2.0);
+            int place = random.nextInt(blocks.size());
+            Optional<Entry.Fault> fault =
+                    random.nextDouble() < THROUGH && !blocks.get(place).isFree()
+                            ? Optional.of(onTheWay(blocks.get(place).danced().figure(), place + 1))
+                            : Optional.empty();
+            entries.add(new Logged(at.plusSeconds(240L * i), new Entry(subject, run, fault, whom)));
+        }
+    }
+
+    private Entry.Fault onTheWay(Chart chart, int place) {
+        return new Entry.Fault(
+                chart.id(),
+                chart.identity().name(),
+                place,
+                random.nextBoolean() ? Role.MAN : Role.LADY,
+                1 + random.nextInt(rows(chart)),
+                random.nextBoolean() ? "late after the corner" : "loses the frame",
+                "",
+                "");
     }
 
     private void run(Document<Couple> couple, Chart chart, String key, Instant at, int week, int nth) {

@@ -11,6 +11,7 @@ import fluidframe.server.log.LogBook;
 import fluidframe.server.people.PeopleView;
 import fluidframe.server.record.TaughtBook;
 import fluidframe.server.repertoire.FigureShelf;
+import fluidframe.server.ribbon.RoutineDesk;
 import fluidframe.server.routine.RoutineSummary;
 import fluidframe.server.store.Document;
 import fluidframe.server.store.Documents;
@@ -40,6 +41,7 @@ class DemoPeople {
     private final Documents<Lesson, LessonView.LessonSummary> lessons;
     private final Documents<Routine, RoutineSummary> routines;
     private final FigureShelf shelf;
+    private final RoutineDesk desk;
     private final LogBook book;
     private final TaughtBook taught;
     private final Clock clock;
@@ -49,6 +51,7 @@ class DemoPeople {
             Documents<Lesson, LessonView.LessonSummary> lessons,
             Documents<Routine, RoutineSummary> routines,
             FigureShelf shelf,
+            RoutineDesk desk,
             LogBook book,
             TaughtBook taught,
             Clock clock) {
@@ -56,6 +59,7 @@ class DemoPeople {
         this.lessons = lessons;
         this.routines = routines;
         this.shelf = shelf;
+        this.desk = desk;
         this.book = book;
         this.taught = taught;
         this.clock = clock;
@@ -87,9 +91,14 @@ class DemoPeople {
             }
         }
         lessons.furnish(texts, Optional.empty());
-        book.keepAll(new DemoLog(shelf, today())
-                .entries(ids.stream().map(couples::get).toList()));
+        book.keepAll(
+                new DemoLog(shelf, this::worked, id -> routines.get(id).value().name(), today())
+                        .entries(ids.stream().map(couples::get).toList()));
         teach();
+    }
+
+    private RoutineDesk.WorkedOut worked(String routine) {
+        return desk.worked(routines.get(routine).value());
     }
 
     private String text(Lesson lesson) {

@@ -12,6 +12,9 @@ import org.springframework.stereotype.Component;
 /** The lessons by their days. */
 @Component
 public class Calendar {
+    /** Where the last lesson is looked for first, in days. */
+    private static final int LATELY = 30;
+
     private final Documents<Lesson, LessonView.LessonSummary> lessons;
 
     Calendar(Documents<Lesson, LessonView.LessonSummary> lessons) {
@@ -32,7 +35,7 @@ public class Calendar {
         List<Page.Line<LessonView.LessonSummary>> found = new ArrayList<>();
         Optional<String> after = Optional.of(Page.from(from.toString()));
         while (after.isPresent()) {
-            Page<LessonView.LessonSummary> page = lessons.page(new Page.Request("", search, after.get(), 100));
+            Page<LessonView.LessonSummary> page = lessons.uncounted(new Page.Request("", search, after.get(), 100));
             for (Page.Line<LessonView.LessonSummary> line : page.lines()) {
                 if (line.summary().at().compareTo(to.toString()) >= 0) return found;
                 found.add(line);
@@ -42,14 +45,20 @@ public class Calendar {
         return found;
     }
 
-    /** What was promised in the last lesson given before a day, the latest first; nothing if there was none. */
+    /** What was promised in the last lesson given before a day; nothing if there was none. */
     public List<String> promised(String whom, LocalDate before) {
-        List<Page.Line<LessonView.LessonSummary>> past = with(whom, before.minusYears(1), before);
+        Optional<Page.Line<LessonView.LessonSummary>> last = last(with(whom, before.minusDays(LATELY), before));
+        return last.or(() -> last(with(whom, before.minusYears(1), before)))
+                .map(line -> line.summary().promises())
+                .orElse(List.of());
+    }
+
+    /** The last that was given, or in which something was promised. */
+    private static Optional<Page.Line<LessonView.LessonSummary>> last(List<Page.Line<LessonView.LessonSummary>> past) {
         for (int i = past.size() - 1; i >= 0; i--) {
-            if (!past.get(i).summary().promises().isEmpty())
-                return past.get(i).summary().promises();
-            if (past.get(i).summary().held()) return List.of();
+            LessonView.LessonSummary lesson = past.get(i).summary();
+            if (lesson.held() || !lesson.promises().isEmpty()) return Optional.of(past.get(i));
         }
-        return List.of();
+        return Optional.empty();
     }
 }

@@ -61,8 +61,8 @@ class Couples implements Traits<Couple, PeopleView.CoupleSummary> {
         return new PeopleView.CoupleSummary(
                 couple.name(),
                 couple.dancers(),
-                couple.work().routines().size(),
-                couple.work().figures().size(),
+                couple.work().routines(),
+                couple.work().figures(),
                 couple.work().events());
     }
 }

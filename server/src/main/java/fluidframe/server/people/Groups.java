@@ -58,7 +58,10 @@ class Groups implements Traits<Group, PeopleView.GroupSummary> {
                 count(group, List.of(Role.LADY)),
                 (int) group.members().stream()
                         .filter(member -> member.roles().size() > 1)
-                        .count());
+                        .count(),
+                group.work().routines(),
+                group.work().figures(),
+                group.work().events());
     }
 
     private static int count(Group group, List<Role> roles) {

@@ -39,8 +39,17 @@ public final class PeopleView {
     public record DancerSummary(String name, List<String> roles, String note) {}
 
     /** A line in the list of couples. */
-    public record CoupleSummary(String name, List<String> dancers, int routines, int figures, List<String> events) {}
+    public record CoupleSummary(
+            String name, List<String> dancers, List<String> routines, List<String> figures, List<String> events) {}
 
     /** A line in the list of groups. */
-    public record GroupSummary(String name, List<String> dancers, int men, int ladies, int either) {}
+    public record GroupSummary(
+            String name,
+            List<String> dancers,
+            int men,
+            int ladies,
+            int either,
+            List<String> routines,
+            List<String> figures,
+            List<String> events) {}
 }

@@ -55,7 +55,8 @@ record HeatView(int halfLifeDays, int beatsPerBar, List<PlaceHeat> places, List<
     static HeatView of(RoutineWork work, String routine, List<Danced> runs, Instant now) {
         List<Block> blocks = work.blocks();
         List<PlaceHeat> places = new ArrayList<>();
-        TreeMap<Integer, List<Predicate<Danced>>> bars = new TreeMap<>();
+        TreeMap<Integer, List<Predicate<Danced>>> faulty = new TreeMap<>();
+        TreeMap<Integer, List<Predicate<Danced>>> covered = new TreeMap<>();
         for (int i = 0; i < blocks.size(); i++) {
             Block block = blocks.get(i);
             if (block.isFree()) continue;
@@ -76,7 +77,8 @@ record HeatView(int halfLifeDays, int beatsPerBar, List<PlaceHeat> places, List<
                                     .plus(row.onset())
                                     .dividedBy(work.dance().bar())
                             + 1;
-                    bars.computeIfAbsent(bar, key -> new ArrayList<>())
+                    covered.computeIfAbsent(bar, key -> new ArrayList<>()).add(covers);
+                    faulty.computeIfAbsent(bar, key -> new ArrayList<>())
                             .add(run -> run.faults().stream()
                                     .anyMatch(fault -> at(fault, place, blocks)
                                             && fault.role() == role
@@ -84,15 +86,10 @@ record HeatView(int halfLifeDays, int beatsPerBar, List<PlaceHeat> places, List<
                 }
             }
         }
-        List<BarHeat> hot = new ArrayList<>();
-        bars.forEach((bar, faulty) -> hot.add(new BarHeat(
-                bar,
-                Warmth.of(Heat.of(
-                        runs,
-                        run -> run.subject().isRoutine() && run.subject().id().equals(routine),
-                        run -> faulty.stream().anyMatch(test -> test.test(run)),
-                        now)))));
-        return new HeatView((int) Heat.HALF_LIFE.toDays(), work.dance().beatsPerBar(), places, hot);
+        List<BarHeat> bars = new ArrayList<>();
+        faulty.forEach((bar, tests) ->
+                bars.add(new BarHeat(bar, Warmth.of(Heat.of(runs, any(covered.get(bar)), any(tests), now)))));
+        return new HeatView((int) Heat.HALF_LIFE.toDays(), work.dance().beatsPerBar(), places, bars);
     }
 
     static HeatView of(Danceable figure, List<Danced> runs, Instant now) {
@@ -101,6 +98,10 @@ record HeatView(int halfLifeDays, int beatsPerBar, List<PlaceHeat> places, List<
                 figure.chart().dance().beatsPerBar(),
                 List.of(place(1, figure, 0, 1, run -> true, fault -> true, runs, now)),
                 List.of());
+    }
+
+    private static Predicate<Danced> any(List<Predicate<Danced>> tests) {
+        return run -> tests.stream().anyMatch(test -> test.test(run));
     }
 
     private static boolean covers(Danced run, String routine, Block block) {

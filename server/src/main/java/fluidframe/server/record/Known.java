@@ -4,7 +4,6 @@ import fluidframe.core.chart.Chart;
 import fluidframe.core.count.Dance;
 import fluidframe.core.event.EventTerms;
 import fluidframe.core.link.Danceable;
-import fluidframe.core.log.Course;
 import fluidframe.core.log.Danced;
 import fluidframe.core.log.Entry;
 import fluidframe.core.routine.Block;
@@ -24,6 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** Reads what a couple or group has danced, and in which runs which figure was. */
@@ -63,7 +63,10 @@ class Known {
     final class Runs {
         private final Whoms.Whom whom;
         private final List<Danced> all;
+        private List<EventTerms> aims;
+        private final Map<String, Optional<Routine>> read = new HashMap<>();
         private final Map<String, Optional<RoutineWork>> works = new HashMap<>();
+        private final Map<String, Map<String, List<Block>>> blocks = new HashMap<>();
 
         private Runs(Whoms.Whom whom, List<Danced> all) {
             this.whom = whom;
@@ -74,21 +77,38 @@ class Known {
             return all;
         }
 
+        private List<EventTerms> aims() {
+            if (aims == null) {
+                aims = whom.work().events().stream()
+                        .flatMap(event -> events.find(event).stream())
+                        .map(Document::value)
+                        .toList();
+            }
+            return aims;
+        }
+
+        private Optional<Routine> routine(String wanted) {
+            return read.computeIfAbsent(wanted, id -> routines.find(id).map(Document::value));
+        }
+
         Optional<RoutineWork> work(String routine) {
             return works.computeIfAbsent(
-                    routine,
-                    id -> routines.find(id)
-                            .map(Document::value)
-                            .map(value -> desk.worked(value).work()));
+                    routine, id -> routine(id).map(value -> desk.worked(value).work()));
         }
 
         /** Whether a figure was danced in a run: by itself, or in the stretch of a routine. */
         boolean danced(Danced run, String figure) {
-            return Course.FigureDanced.alone().in(run, figure)
-                    || run.subject().isRoutine()
-                            && work(run.subject().id()).stream()
-                                    .flatMap(work -> work.blocks().stream())
-                                    .anyMatch(block -> isOf(block, figure) && covers(run, block));
+            if (!run.subject().isRoutine()) return run.subject().id().equals(figure);
+            return blocks.computeIfAbsent(run.subject().id(), this::blocks).getOrDefault(figure, List.of()).stream()
+                    .anyMatch(block -> covers(run, block));
+        }
+
+        private Map<String, List<Block>> blocks(String routine) {
+            return work(routine).stream()
+                    .flatMap(work -> work.blocks().stream())
+                    .filter(block -> !block.isFree())
+                    .collect(Collectors.groupingBy(
+                            block -> block.danced().figure().id()));
         }
 
         /** All runs in which a figure was danced, with nothing but what was seen of it. */
@@ -109,15 +129,12 @@ class Known {
         /** The tempo wanted of a figure or routine: the routine's own, that of the events aimed at, or the usual. */
         OptionalDouble tempoWanted(String kind, String id) {
             if (kind.equals("routine")) {
-                return routines.find(id).stream()
-                        .mapToDouble(routine -> routine.value().tempo())
-                        .findFirst();
+                return routine(id).stream().mapToDouble(Routine::tempo).findFirst();
             }
             Optional<Dance> dance = shelf.repertoire().chart(id).map(Chart::dance);
             if (dance.isEmpty()) return OptionalDouble.empty();
-            OptionalDouble asked = whom.work().events().stream()
-                    .flatMap(event -> events.find(event).stream())
-                    .flatMap(event -> Optional.ofNullable(event.value().tempos().get(dance.get())).stream())
+            OptionalDouble asked = aims().stream()
+                    .flatMap(event -> Optional.ofNullable(event.tempos().get(dance.get())).stream())
                     .mapToDouble(band -> band.slowest())
                     .max();
             return asked.isPresent() ? asked : OptionalDouble.of(dance.get().slowestBarsPerMinute());

@@ -20,6 +20,9 @@ import org.springframework.stereotype.Service;
 /** Plans lessons from what is known of those they are with. */
 @Service
 class Planner {
+    /** Seen in fewer than one of so many runs of late, a fault is not worked on. */
+    private static final int SHARE = 4;
+
     private final Whoms whoms;
     private final Known known;
     private final TaughtBook taught;
@@ -80,6 +83,7 @@ class Planner {
                 routine ? fault.figureName() + ", " + fault.seen() : fault.seen(),
                 fault.cue(),
                 new Rate((int) lately.stream().filter(run -> run.shows(sort)).count(), lately.size()))));
+        weak.removeIf(one -> one.rate().times() * SHARE < one.rate().of());
         weak.sort(Comparator.comparing((Topic.Weak one) -> -one.rate().times()));
         return weak;
     }

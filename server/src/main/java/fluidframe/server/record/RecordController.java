@@ -60,12 +60,17 @@ class RecordController {
                 book.count(id),
                 runs.all().size(),
                 Standing.all(runs.all()).stream()
+                        .map(standing -> whole(runs, standing))
                         .map(standing -> RecordView.SubjectView.of(standing, wanted(runs, standing.subject())))
                         .toList(),
-                Course.of(runs.all(), runs::danced, ZoneId.systemDefault()).stream()
-                        .limit(MOST_FAULTS)
+                Course.of(runs.all(), runs::danced, ZoneId.systemDefault(), MOST_FAULTS).stream()
                         .map(RecordView.FaultView::of)
                         .toList());
+    }
+
+    /** Of a figure also what was seen of it in routines. */
+    private static Standing whole(Known.Runs runs, Standing standing) {
+        return standing.subject().isRoutine() ? standing : Standing.of(runs.of(standing.subject()));
     }
 
     private static Optional<Double> wanted(Known.Runs runs, Entry.Subject subject) {

@@ -55,7 +55,7 @@ class StudioNames {
                         people.add(new Names.Named("couple", id, couple.name(), both(couple.dancers(), called))));
         groups.summaries().forEach((id, group) -> people.add(new Names.Named("group", id, group.name(), List.of())));
         Map<String, Set<String>> works = new HashMap<>();
-        for (Whoms.Whom whom : whoms.all()) {
+        for (Whoms.Named whom : whoms.all()) {
             Set<String> ids = new HashSet<>(whom.work().figures());
             ids.addAll(whom.work().routines());
             works.put(whom.id(), ids);

@@ -16,6 +16,7 @@ import fluidframe.server.store.Documents;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -126,8 +127,12 @@ public class TaughtBook {
 
     /** What has moved on since it was taught to somebody. */
     List<TaughtView> movedOn() {
+        Map<String, Optional<Standing>> known = new HashMap<>();
         return rows.latest().stream()
-                .map(this::view)
+                .map(row -> view(
+                        row,
+                        known.computeIfAbsent(
+                                row.kind() + " " + row.subject(), key -> standing(row.kind(), row.subject()))))
                 .filter(view -> !view.differences().isEmpty())
                 .toList();
     }
@@ -148,7 +153,10 @@ public class TaughtBook {
     }
 
     private TaughtView view(TaughtRow row) {
-        Optional<Standing> now = standing(row.kind(), row.subject());
+        return view(row, standing(row.kind(), row.subject()));
+    }
+
+    private TaughtView view(TaughtRow row, Optional<Standing> now) {
         return new TaughtView(
                 row.id(),
                 row.at(),

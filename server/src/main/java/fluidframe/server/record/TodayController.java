@@ -18,7 +18,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
+import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -103,7 +103,7 @@ class TodayController {
     @GetMapping
     TodayView today() {
         LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
-        List<Whoms.Whom> everybody = whoms.all();
+        List<Whoms.Named> everybody = whoms.all();
         return new TodayView(
                 today.toString(),
                 lessons(calendar.between(today, today.plusDays(1))),
@@ -112,7 +112,7 @@ class TodayController {
                         .toList()),
                 events(today, everybody),
                 open(),
-                movedOn(),
+                movedOn(everybody),
                 book.newest(MOST_ENTRIES).stream().map(LogLine::of).toList(),
                 everybody.size());
     }
@@ -137,7 +137,7 @@ class TodayController {
                 .toList();
     }
 
-    private List<TodayEvent> events(LocalDate today, List<Whoms.Whom> everybody) {
+    private List<TodayEvent> events(LocalDate today, List<Whoms.Named> everybody) {
         return events.summaries().entrySet().stream()
                 .filter(event -> event.getValue().date() != null)
                 .filter(event -> !LocalDate.parse(event.getValue().date()).isBefore(today))
@@ -169,21 +169,21 @@ class TodayController {
                 .toList();
     }
 
-    private List<MovedOn> movedOn() {
+    private List<MovedOn> movedOn(List<Whoms.Named> everybody) {
+        Map<String, String> names = everybody.stream().collect(Collectors.toMap(Whoms.Named::id, Whoms.Named::name));
         return taught.movedOn().stream()
-                .map(view -> whoms.find(view.whom()).map(whom -> {
+                .filter(view -> names.containsKey(view.whom()))
+                .map(view -> {
                     TaughtBook.DifferenceView first = view.differences().get(0);
                     return new MovedOn(
                             view.whom(),
-                            whom.name(),
+                            names.get(view.whom()),
                             view.kind(),
                             view.subject(),
                             view.name(),
                             view.differences().size(),
                             first.bar() > 0 ? "bar " + first.bar() : first.where());
-                }))
-                .map(found -> found.orElse(null))
-                .filter(Objects::nonNull)
+                })
                 .toList();
     }
 }

@@ -6,6 +6,7 @@ import fluidframe.server.people.PeopleView;
 import fluidframe.server.refusal.NotFoundException;
 import fluidframe.server.store.Documents;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
@@ -41,10 +42,19 @@ class Whoms {
         return new Whom("couple", id, couple.name(), couple.work(), Optional.of(couple));
     }
 
-    List<Whom> all() {
-        List<Whom> all = new ArrayList<>();
-        couples.saved().keySet().stream().sorted().forEach(id -> find(id).ifPresent(all::add));
-        groups.saved().keySet().stream().sorted().forEach(id -> find(id).ifPresent(all::add));
+    /** Everybody as lists know them, without reading anybody whole; in order of their ids. */
+    List<Named> all() {
+        List<Named> all = new ArrayList<>();
+        couples.summaries()
+                .forEach((id, couple) -> all.add(new Named(
+                        id, couple.name(), new Couple.Work(couple.routines(), couple.figures(), couple.events()))));
+        groups.summaries()
+                .forEach((id, group) -> all.add(new Named(
+                        id, group.name(), new Couple.Work(group.routines(), group.figures(), group.events()))));
+        all.sort(Comparator.comparing(Named::id));
         return all;
     }
+
+    /** Somebody in a list. */
+    record Named(String id, String name, Couple.Work work) {}
 }

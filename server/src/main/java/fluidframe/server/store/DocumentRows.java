@@ -30,7 +30,9 @@ interface DocumentRows extends JpaRepository<DocumentRow, DocumentKey> {
 
     @Query("select new fluidframe.server.store.DocumentRows$Line(d.key.id, d.name, d.sortName, d.version, d.savedAt,"
             + " d.summary, d.summaryStamp)" + NARROWED
-            + "and (d.sortName > :afterName or d.sortName = :afterName and d.key.id > :afterId)"
+            // Said twice, as only a plain comparison is looked up in the index.
+            + "and d.sortName >= :afterName"
+            + " and (d.sortName > :afterName or d.sortName = :afterName and d.key.id > :afterId)"
             + " order by d.sortName, d.key.id")
     List<Line> page(String kind, String dance, String words, String afterName, String afterId, Limit limit);
 

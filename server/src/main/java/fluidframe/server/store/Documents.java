@@ -73,12 +73,7 @@ public final class Documents<T, S> {
         });
     }
 
-    /**
-     * Takes a file in: under the id that it brings along, or another where that is taken. Refuses with every problem and its
-     * line.
-     *
-     * @param refuse refuses what could not be used
-     */
+    /** Takes a file in, under its own id if that is free; refuses with every problem and its line, and by {@code refuse}. */
     public Document<T> take(String text, Consumer<T> refuse) {
         T value = readFile(text);
         refuse.accept(value);
@@ -161,7 +156,7 @@ public final class Documents<T, S> {
                 StaleException.Sides.of(traits.format(), overtaken.version(), current, yours));
     }
 
-    /** What stands against what somebody has: both sides as a stale save would tell them, without saving. */
+    /** What stands against what somebody has, as a stale save would tell both sides. */
     StaleException.Sides against(String id, JsonNode yours) {
         Document<T> current = get(id);
         return StaleException.Sides.of(traits.format(), current.version(), current.value(), read(yours));
@@ -261,9 +256,7 @@ public final class Documents<T, S> {
 
     /** Keeps what was last saved as the next version. */
     public VersionLine keepVersion(String id, String note) {
-        return store.write(() -> {
-            return keepVersion(live(id), nextVersion(id), note);
-        });
+        return store.write(() -> keepVersion(live(id), nextVersion(id), note));
     }
 
     private long nextVersion(String id) {
@@ -279,6 +272,11 @@ public final class Documents<T, S> {
     /** Part of the list, in order of names. What a line shows is worked out anew where it is outdated, and kept. */
     public Page<S> page(Page.Request request) {
         return list.page(request);
+    }
+
+    /** The same without counting the others: its total is that of this part. */
+    public Page<S> uncounted(Page.Request request) {
+        return list.uncounted(request);
     }
 
     /** What lists show of all of them, by their ids. */

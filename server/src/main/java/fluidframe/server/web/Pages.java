@@ -12,11 +12,14 @@ final class Pages {
             "bin",
             "compare",
             "coverage",
+            "drills",
             "elements",
             "events",
             "figures",
+            "lessons",
             "links",
             "lists",
+            "people",
             "rehearse",
             "routines",
             "rules",
@@ -26,10 +29,11 @@ final class Pages {
             "strips");
 
     /** Places whose things have a page each. */
-    static final List<String> WITH_THINGS = List.of("events", "figures", "routines", "songs");
+    static final List<String> WITH_THINGS =
+            List.of("cards", "dancers", "drills", "events", "figures", "lessons", "people", "routines", "songs");
 
     /** Pages of a thing besides its own. */
-    static final Map<String, String> OF_A_THING = Map.of("routines", "sheet");
+    static final Map<String, String> OF_A_THING = Map.of("routines", "sheet", "lessons", "summary");
 
     /** Figure ids hold dots, so only endings that the front end's files have count as assets. */
     private static final Pattern ASSET = Pattern.compile("\\.(js|css|map|json|svg|png|ico|txt|html|woff2?)$");

@@ -41,7 +41,21 @@ class AccessibilityIT extends BrowserTest {
         "evening, rehearse",
         "paper, role sheet",
         "paper, /sounds",
-        "evening, strips"
+        "evening, strips",
+        "paper, today",
+        "evening, today",
+        "paper, couple",
+        "evening, couple",
+        "paper, weak places",
+        "paper, /people",
+        "paper, /people/thursday-class",
+        "evening, /dancers/oda-quill",
+        "evening, /lessons",
+        "paper, lesson",
+        "evening, running lesson",
+        "paper, /drills",
+        "paper, /drills/turning-by-degrees",
+        "evening, /cards/tango-hold"
     })
     void hasNoSeriousViolation(String theme, String view) {
         page.addInitScript("localStorage.setItem('fluidframe.settings', JSON.stringify({theme: '" + theme + "'}))");
@@ -70,6 +84,24 @@ class AccessibilityIT extends BrowserTest {
         } else if (view.equals("role sheet")) {
             go("/routines/long-floor-waltz/sheet");
             assertThat(page.getByRole(AriaRole.TABLE).first()).isVisible();
+        } else if (view.equals("today")) {
+            go("/");
+            field("What was seen, taught or promised").fill("ines, natural turn 5 heel early");
+            assertThat(page.getByText("Say whose it was")).isVisible();
+        } else if (view.equals("couple") || view.equals("weak places")) {
+            go("/people/ines-and-tobin");
+            assertThat(page.getByText("wait for the knee").first()).isVisible();
+            if (view.equals("weak places")) {
+                page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Weak places"))
+                        .click();
+                assertThat(page.getByText("weighs half")).isVisible();
+            }
+        } else if (view.endsWith("lesson")) {
+            go("/");
+            link("Ines and Tobin").first().click();
+            button("Propose a plan").click();
+            assertThat(page.getByText("45 of 45 minutes")).isVisible();
+            if (view.startsWith("running")) button("Give the lesson").click();
         } else if (view.equals("song")) {
             go("/songs");
             link("Lantern Hill").click();

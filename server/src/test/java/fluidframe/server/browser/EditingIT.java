@@ -118,7 +118,7 @@ class EditingIT extends BrowserTest {
         app().kill();
         name(page).fill("Sent from elsewhere");
         assertThat(status(page)).containsText("does not answer");
-        link("Rules").click();
+        link("Links").click();
         assertThat(region("Not sent yet")).containsText("Sent from elsewhere");
         app().again();
         Page other = page.context().newPage();

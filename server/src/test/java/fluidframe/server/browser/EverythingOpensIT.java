@@ -94,15 +94,29 @@ class EverythingOpensIT extends BrowserTest {
             opens("/songs/" + song.get("id").asText());
         for (JsonNode event : get("/api/events").get("lines"))
             opens("/events/" + event.get("id").asText());
+        for (String kind : List.of("dancers", "lessons", "drills", "cards")) {
+            for (JsonNode one : get("/api/" + kind + "?limit=14").get("lines"))
+                opens("/" + kind + "/" + one.get("id").asText());
+        }
+        for (String kind : List.of("couples", "groups")) {
+            for (JsonNode one : get("/api/" + kind).get("lines"))
+                opens("/people/" + one.get("id").asText());
+        }
         for (String place : List.of(
                 "",
+                "people?of=groups",
+                "people?of=dancers",
+                "drills?of=cards",
                 "compare",
                 "coverage",
+                "drills",
                 "elements",
                 "events",
                 "figures",
+                "lessons",
                 "links",
                 "lists",
+                "people",
                 "rehearse",
                 "routines",
                 "rules",

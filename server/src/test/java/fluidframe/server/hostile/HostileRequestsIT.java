@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import fluidframe.server.RunningApp;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -37,8 +36,18 @@ import org.junit.jupiter.api.io.TempDir;
 class HostileRequestsIT {
     private static final List<String> KINDS = List.of("figure", "routine", "song", "event", "list");
 
-    private static final Map<String, String> FILES = Map.of(
-            "figures", "Chart", "routines", "Routine", "songs", "Song", "events", "Event", "lists", "FigureList");
+    private static final Map<String, String> FILES = Map.ofEntries(
+            Map.entry("figures", "Chart"),
+            Map.entry("routines", "Routine"),
+            Map.entry("songs", "Song"),
+            Map.entry("events", "Event"),
+            Map.entry("lists", "FigureList"),
+            Map.entry("dancers", "Dancer"),
+            Map.entry("couples", "Couple"),
+            Map.entry("groups", "Group"),
+            Map.entry("lessons", "Lesson"),
+            Map.entry("drills", "Drill"),
+            Map.entry("cards", "Card"));
 
     private static final ObjectMapper MAPPER = new ObjectMapper();
     private static final int REQUESTS = Integer.getInteger("hostile.requests", 2500);
@@ -78,87 +87,6 @@ class HostileRequestsIT {
         return MAPPER.readTree(app.send("GET", path, null).body());
     }
 
-    private void gatherGoodBodies() throws IOException {
-        JsonNode chart = get("/api/figures/cha-cha.natural-top").get("document");
-        JsonNode own = get("/api/figures/waltz.lantern-pause").get("document");
-        JsonNode routine =
-                firstOf("/api/routines?dance=rumba", "/api/routines/").get("document");
-        JsonNode song = firstOf("/api/songs", "/api/songs/").get("document");
-        JsonNode event = firstOf("/api/events", "/api/events/").get("document");
-        JsonNode list = get("/api/lists/starter").get("document");
-        good.put("JsonNode", chart);
-        good.put("Chart", chart);
-        good.put("ChartSave", save(own, true));
-        ObjectNode draft = MAPPER.createObjectNode().put("baseVersion", 0);
-        draft.putObject("sent").put("window", "w").put("number", 1);
-        good.put("FigureDraft", draft.set("document", own));
-        good.put("Routine", routine);
-        good.put("RoutineSave", save(routine, false));
-        good.put("Song", song);
-        good.put("SongSave", save(song, false));
-        good.put("Event", event);
-        good.put("EventSave", save(event, false));
-        good.put("FigureList", list);
-        good.put("FigureListSave", save(list, false));
-        good.put("ListCopy", MAPPER.createObjectNode().put("name", "Mine too").put("from", "starter"));
-        good.put("VersionNote", MAPPER.createObjectNode().put("note", "kept"));
-        good.put("RoleOfChart", MAPPER.createObjectNode().put("role", "lady").set("chart", chart));
-        good.put("TypedText", MAPPER.createObjectNode().put("dance", "waltz").put("text", "1 R fwd fdw 1/4 R HT"));
-        good.put(
-                "Retime",
-                MAPPER.createObjectNode()
-                        .put("how", "lengthen")
-                        .put("role", "man")
-                        .put("step", 1)
-                        .put("by", "1")
-                        .set("chart", chart));
-        good.put(
-                "NewFigure",
-                MAPPER.createObjectNode()
-                        .put("from", "copy")
-                        .put("dance", "waltz")
-                        .put("name", "New one")
-                        .put("figure", "waltz.whisk"));
-        ObjectNode seen = MAPPER.createObjectNode().put("kind", "figure").put("id", "waltz.whisk");
-        seen.put("name", "Whisk")
-                .put("run", "a")
-                .put("whom", "")
-                .put("from", 0)
-                .put("to", 3)
-                .put("tempo", 29);
-        seen.putObject("fault")
-                .put("figure", "waltz.whisk")
-                .put("figureName", "Whisk")
-                .put("role", "lady");
-        ((ObjectNode) seen.get("fault")).put("row", 3).put("seen", "late").put("cue", "wait");
-        good.put("LogEntryWanted", seen);
-        ObjectNode side = MAPPER.createObjectNode().put("figure", "waltz.whisk");
-        good.put(
-                "Comparing",
-                MAPPER.createObjectNode().<ObjectNode>set("left", side).set("right", side));
-        good.put(
-                "PlanDraft",
-                MAPPER.readTree(
-                        "{\"dance\":\"waltz\",\"bars\":4,\"allowed\":[],\"required\":[\"waltz.whisk\"],"
-                                + "\"atMost\":{\"waltz.hover-corte\":1},\"eachAtMost\":2,\"first\":\"\",\"last\":\"\",\"closes\":false,"
-                                + "\"phraseBars\":8,\"highlights\":[],\"weights\":{\"customary\":3,\"highlight\":5,\"variety\":4,"
-                                + "\"travel\":1,\"sides\":1,\"change\":1,\"build\":3},\"moments\":[],\"wanted\":2,\"apart\":0.3}"));
-        for (JsonNode figure : get("/api/figures?dance=all")) {
-            if (damage.below(12) == 0) figures.add(figure.get("id").asText());
-        }
-    }
-
-    private static ObjectNode save(JsonNode document, boolean noted) {
-        ObjectNode save = MAPPER.createObjectNode().put("expectedVersion", 1);
-        if (noted) save.put("expectedVersion", 0).put("note", "");
-        save.set("document", document);
-        return save;
-    }
-
-    private static JsonNode firstOf(String list, String each) throws IOException {
-        return get(each + get(list).at("/lines/0/id").asText());
-    }
-
     private static List<Operation> operations() throws IOException {
         List<Operation> found = new ArrayList<>();
         get("/v3/api-docs")
@@ -184,7 +112,10 @@ class HostileRequestsIT {
 
     @Test
     void noDamagedRequestMakesTheServerFail() throws Exception {
-        gatherGoodBodies();
+        good.putAll(new GoodBodies(HostileRequestsIT::get).all());
+        for (JsonNode figure : get("/api/figures?dance=all")) {
+            if (damage.below(12) == 0) figures.add(figure.get("id").asText());
+        }
         List<Operation> operations = operations();
         assertThat(operations).hasSizeGreaterThan(50);
         Map<Integer, Integer> answers = new TreeMap<>();
@@ -227,6 +158,10 @@ class HostileRequestsIT {
                 .replace("{id}", id(operation.path().replaceFirst("/api/(bin|kept)/.*", "/api/" + kind + "s")))
                 .replace("{dance}", damage.below(2) == 0 ? encoded(damage.oddText() + "x") : "samba")
                 .replace("{number}", damage.below(3) == 0 ? encoded(damage.oddText()) : "1")
+                .replace("{whom}", id("/api/couples"))
+                .replace("{routine}", id("/api/routines"))
+                .replace("{figure}", id("/api/figures"))
+                .replace("{lesson}", id("/api/lessons"))
                 .replace(
                         "{sixteenths}",
                         damage.below(2) == 0 ? encoded(damage.oddText()) : String.valueOf(damage.below(99)));
@@ -280,7 +215,7 @@ class HostileRequestsIT {
 
     /** The ids of what is kept, so that saves meet something. */
     private void gatherIds() throws IOException {
-        for (String kind : List.of("songs", "events", "lists")) ids.put(kind, idsIn("/api/" + kind));
+        for (String kind : GoodBodies.LISTED) ids.put(kind, idsIn("/api/" + kind));
         List<String> routines = new ArrayList<>(idsIn("/api/routines?dance=waltz"));
         routines.addAll(idsIn("/api/routines?dance=rumba"));
         ids.put("routines", routines);
@@ -296,7 +231,9 @@ class HostileRequestsIT {
             case "dance" -> damage.below(2) == 0 ? "all" : "samba";
             case "q" -> "turns left 1/4 starts in promenade";
             case "figure", "before", "after" -> figures.get(damage.below(figures.size()));
-            case "from", "to", "selected", "repeats" -> String.valueOf(damage.below(12) - 2);
+            case "from", "to" ->
+                damage.below(2) == 0 ? "2026-11-2" + damage.below(10) : String.valueOf(damage.below(12) - 2);
+            case "selected", "repeats" -> String.valueOf(damage.below(12) - 2);
             case "limit" -> String.valueOf(damage.below(700) - 20);
             case "beats", "tempo" -> String.valueOf(damage.below(40) - 3);
             default -> "1";
