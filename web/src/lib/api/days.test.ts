@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { away, dayOf, later, mondayOf, shortDay, timeOf } from './days';
+import { away, dayHere, daysBetween, later, mondayOf, shortDay, timeOf } from './days';
 
 describe('days', () => {
   it('are counted by the calendar, over months, leap days and the change of the clock', () => {
@@ -7,7 +7,9 @@ describe('days', () => {
     expect(later('2028-02-28', 1)).toBe('2028-02-29');
     expect(later('2026-03-28', 2)).toBe('2026-03-30');
     expect(later('2026-11-01', -1)).toBe('2026-10-31');
-    expect(dayOf(new Date(2026, 4, 3, 23, 59))).toBe('2026-05-03');
+    expect(daysBetween('2026-03-28', '2026-03-30')).toBe(2);
+    expect(daysBetween('2026-11-27', '2026-11-20')).toBe(-7);
+    expect(dayHere(new Date(2026, 4, 3, 23, 59).toISOString())).toBe('2026-05-03');
   });
 
   it('belong to the week of the Monday before them', () => {

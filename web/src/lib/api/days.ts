@@ -1,23 +1,22 @@
-/** A day as its calendar says it, such as 2026-05-03, without a time that another zone could move. */
-export const dayOf = (date: Date) =>
-  `${date.getFullYear()}-${String(date.getMonth() + 1).padStart(2, '0')}-${String(date.getDate()).padStart(2, '0')}`;
+import {
+  getLocalTimeZone,
+  parseAbsolute,
+  parseDate,
+  startOfWeek,
+  toCalendarDate,
+  today
+} from '@internationalized/date';
+
+/** Today as its calendar says it, such as 2026-05-03. */
+export const todayHere = () => today(getLocalTimeZone()).toString();
 
 /** So many days on. */
-export function later(day: string, days: number): string {
-  const [year, month, date] = day.split('-').map(Number);
-  return dayOf(new Date(year!, month! - 1, date! + days));
-}
+export const later = (day: string, days: number) => parseDate(day).add({ days }).toString();
 
 /** The Monday of its week. */
-export function mondayOf(day: string): string {
-  const [year, month, date] = day.split('-').map(Number);
-  return later(day, -((new Date(year!, month! - 1, date!).getDay() + 6) % 7));
-}
+export const mondayOf = (day: string) => startOfWeek(parseDate(day), 'en-GB').toString();
 
-const on = (day: string) => {
-  const [year, month, date] = day.slice(0, 10).split('-').map(Number);
-  return new Date(year!, month! - 1, date!);
-};
+const on = (day: string) => parseDate(day.slice(0, 10)).toDate(getLocalTimeZone());
 
 /** "Fri 27 Nov". */
 export const shortDay = (day: string) =>
@@ -31,7 +30,10 @@ export const longDay = (day: string) =>
 export const timeOf = (at: string) => at.slice(11, 16);
 
 /** The day of an instant, here. */
-export const dayHere = (instant: string) => dayOf(new Date(instant));
+export const dayHere = (instant: string) => toCalendarDate(parseAbsolute(instant, getLocalTimeZone())).toString();
+
+/** How many days one is after the other. */
+export const daysBetween = (from: string, to: string) => parseDate(to).compare(parseDate(from));
 
 /** "in 19 days", "today", "3 days ago". */
 export function away(days: number): string {

@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { api, type Song } from '$lib/api/client';
 import { Editor } from './editor.svelte';
-import { live } from './live';
+import { live, settled as allSent } from './live';
 import { everything, forget, remember, type Unsent } from './outbox';
 import { askBeforeLeaving, unsentEdits } from './unsent.svelte';
 
@@ -59,6 +59,18 @@ describe('an editor', () => {
     expect(names(put)).toEqual(['3 abc', '4 x']);
     expect(editor.isUnsent).toBe(false);
     await vi.waitFor(async () => expect(await everything()).toEqual([]));
+  });
+
+  it('keeps whoever reads waiting until what is typed has arrived, also of a desk that was just left', async () => {
+    const put = sending(ok({ version: 4 }), ok({ version: 5 }));
+    const editor = new Editor('song', kept());
+    editor.describe({ name: 'ab' });
+    await allSent();
+    expect(names(put)).toEqual(['3 ab']);
+    editor.describe({ name: 'abc' });
+    editor.close();
+    await allSent();
+    expect(names(put)).toEqual(['3 ab', '4 abc']);
   });
 
   it('takes typing in one field back in one step, and goes forward again', () => {

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
+  import { page } from '$app/state';
   import { Attempt } from '$lib/api/attempt.svelte';
   import { api, need, type Schemas } from '$lib/api/client';
   import { longDay, timeOf } from '$lib/api/days';
@@ -25,7 +26,8 @@
   const attempt = new Attempt();
   const lesson = $derived(editor.state);
   const items = $derived<Item[]>(lesson.items ?? []);
-  let running = $state(false);
+  // From the stage one comes back to the lesson as it goes on.
+  let running = $state(page.url.searchParams.has('give'));
   const DEPTHS = ['First steps: feet, count, turn', 'With footwork and lead', 'Everything, body included'];
   const field = 'rounded-xs border border-strong bg-raised px-2 py-1';
 

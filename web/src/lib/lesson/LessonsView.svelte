@@ -2,14 +2,14 @@
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import { api, need, type Schemas } from '$lib/api/client';
-  import { dayOf, later, longDay, mondayOf, shortDay, timeOf } from '$lib/api/days';
+  import { todayHere, later, longDay, mondayOf, shortDay, timeOf } from '$lib/api/days';
   import { loaded } from '$lib/api/loaded.svelte';
   import Button from '$lib/ui/Button.svelte';
   import Failed from '$lib/ui/Failed.svelte';
   import LessonLinks from './LessonLinks.svelte';
   import NewLesson from './NewLesson.svelte';
 
-  const today = dayOf(new Date());
+  const today = todayHere();
   const asked = $derived(page.url.searchParams.get('week') ?? '');
   const monday = $derived(mondayOf(/^\d{4}-\d\d-\d\d$/.test(asked) ? asked : today));
   const read = loaded(

@@ -50,6 +50,28 @@
     });
     making = false;
   }
+
+  /** Kept beside the other drills, to be done in a lesson. */
+  async function keep(drill: Schemas['DrillView'], rounds: number) {
+    making = true;
+    await attempt.run(async () => {
+      const names = drill.figures.map((step) => step.name);
+      const body = {
+        name: names.join(', ').slice(0, 120),
+        dances: [settings.dance],
+        who: 'couple' as const,
+        purpose: 'A practice loop that comes back to where it began.',
+        repeats: rounds,
+        minutes: 4,
+        steps: names,
+        cautions: ['Leave space for the whole way of it.', 'Pain is a signal to stop.'],
+        loop: figure
+      };
+      const made = await need(api.POST('/api/drills', { body }));
+      await goto(`/drills/${made.id}`);
+    });
+    making = false;
+  }
 </script>
 
 {#snippet drill(one: Schemas['DrillView'], words: string)}
@@ -72,6 +94,9 @@
         onclick={() => void routine(one, rounds)}>As a routine</Button
       >
     {/if}
+    <Button kind="quiet" class="whitespace-nowrap" disabled={making} onclick={() => void keep(one, rounds)}
+      >As a drill</Button
+    >
   </li>
 {/snippet}
 

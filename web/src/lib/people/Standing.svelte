@@ -1,6 +1,6 @@
 <script lang="ts">
   import { api, need, type Schemas } from '$lib/api/client';
-  import { away, dayHere, dayOf, longDay, shortDay, timeOf } from '$lib/api/days';
+  import { away, dayHere, daysBetween, longDay, shortDay, timeOf, todayHere } from '$lib/api/days';
   import { loaded } from '$lib/api/loaded.svelte';
   import FaultWeeks from '$lib/plots/FaultWeeks.svelte';
   import { range, said, verdict } from '$lib/plots/rates';
@@ -24,7 +24,7 @@
   /** Seen less often, a fault is not worth the first line. */
   const OFTEN = 3;
   let every = $state(false);
-  const today = dayOf(new Date());
+  const today = todayHere();
   const around = loaded(
     () => editor.id,
     async (whom) => {
@@ -49,7 +49,7 @@
       .filter((event) => (editor.state.events ?? []).includes(event.id))
       .sort((a, b) => (a.date ?? '~').localeCompare(b.date ?? '~'))
   );
-  const days = (day: string) => Math.round((Date.parse(day) - Date.parse(today)) / 86_400_000);
+  const days = (day: string) => daysBetween(today, day);
   const goals = $derived('goals' in editor.state ? (editor.state.goals ?? []).filter((goal) => !goal.reached) : []);
   const faults = $derived(every ? record.faults : record.faults.slice(0, FEW));
   const better = $derived(record.faults.filter((fault) => fault.change.verdict === 'rarer').length);

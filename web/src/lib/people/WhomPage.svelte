@@ -1,7 +1,7 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { api, need, type Schemas } from '$lib/api/client';
-  import { dayOf } from '$lib/api/days';
+  import { todayHere } from '$lib/api/days';
   import { loaded } from '$lib/api/loaded.svelte';
   import EditorBar from '$lib/editing/EditorBar.svelte';
   import JottingLine from '$lib/jotting/JottingLine.svelte';
@@ -34,7 +34,7 @@
     { value: 'about', word: 'About' }
   ];
   const onnote = (text: string) =>
-    editor.describe({ note: [editor.state.note, `${dayOf(new Date())}: ${text}`].filter(Boolean).join('\n') });
+    editor.describe({ note: [editor.state.note, `${todayHere()}: ${text}`].filter(Boolean).join('\n') });
   const read = loaded(
     () => kept,
     () => need(api.GET('/api/records/{whom}', { params: { path: { whom: id } } }))

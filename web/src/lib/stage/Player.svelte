@@ -22,9 +22,11 @@
     subject: { kind: 'figure' | 'routine'; id: string };
     /** What is looped from the beginning. */
     loop?: { from: number; to: number } | null;
+    /** The beat at which it stands at first. */
+    beat?: number;
   }
 
-  let { motion, subject, loop = null }: Props = $props();
+  let { motion, subject, loop = null, beat }: Props = $props();
   const settings = getSettings();
   // A player is made anew for every motion.
   // svelte-ignore state_referenced_locally
@@ -34,7 +36,10 @@
   let log = $state<PlayerLog>();
   let picture = $state<StagePicture>();
 
-  onMount(() => r.begin());
+  onMount(() => {
+    if (beat !== undefined) r.seek(beat);
+    return r.begin();
+  });
 
   // Who counts what is asked anew when the voice or the dancer changes.
   const who = $derived(r.sounds.loudness.who);

@@ -36,6 +36,13 @@
     return from && to && to.end > from.start ? { from: from.start, to: to.end } : null;
   }
 
+  /** Where the row begins at which a lesson opens it. */
+  function rowBeat(of: Schemas['MotionView']) {
+    const row = Number(page.url.searchParams.get('row') ?? 0);
+    return of.rows.find((one) => one.number === row)?.onset;
+  }
+
+  const lesson = $derived(page.url.searchParams.get('lesson'));
   const last = remembered();
 
   async function motionOf(of: typeof asked, count: string): Promise<Schemas['MotionView'] | null> {
@@ -82,6 +89,9 @@
     <h1 class="text-3xl">{motion.name}</h1>
     <p class="text-soft">{motion.title}</p>
     <a class="text-sm text-accent underline underline-offset-2" href={back}>to the desk</a>
+    {#if lesson}<a class="text-sm text-accent underline underline-offset-2" href="/lessons/{lesson}?give"
+        >to the lesson</a
+      >{/if}
     <p class="ml-auto text-xs text-soft">A diagram that dances, from the chart alone. Pain is a signal to stop.</p>
   </header>
   {#if motion.dancers.length === 0}
@@ -89,7 +99,7 @@
       Nothing charted is danced here yet. Put a figure in on <a class="underline" href={back}>its desk</a>.
     </p>
   {:else}
-    {#key read.current?.search}<Player {motion} {subject} loop={chosen(motion)} />{/key}
+    {#key read.current?.search}<Player {motion} {subject} loop={chosen(motion)} beat={rowBeat(motion)} />{/key}
   {/if}
 {:else if !read.failed && !asked.figure && !asked.routine}
   <h1 class="mb-2 text-3xl">Rehearse</h1>
