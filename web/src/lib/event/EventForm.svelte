@@ -3,6 +3,7 @@
   import { loaded } from '$lib/api/loaded.svelte';
   import Button from '$lib/ui/Button.svelte';
   import type { Editor } from '$lib/editing/editor.svelte';
+  import { without } from '$lib/editing/without';
   import { levelsOf } from '$lib/list/levels';
   import Failed from '$lib/ui/Failed.svelte';
 
@@ -52,6 +53,18 @@
 
 <div class="flex flex-col gap-4 text-sm">
   <Failed why={read.failed || list.failed} />
+  <label class="flex items-baseline gap-2"
+    >Day <input
+      type="date"
+      class={field}
+      value={event.date ?? ''}
+      onchange={(e) => {
+        const date = e.currentTarget.value;
+        editor.change(date ? { ...event, date } : without(event, 'date'), 'date');
+      }}
+    />
+    <span class="text-soft">if it is known: Today counts the days</span></label
+  >
   <label
     >Note <textarea
       rows="2"

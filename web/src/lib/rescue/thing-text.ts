@@ -8,7 +8,17 @@ export interface Thing {
   word: string;
 }
 
-const KINDS: Record<string, Kind> = { figures: 'figure', routines: 'routine', songs: 'song', events: 'event' };
+const KINDS: Record<string, Kind> = {
+  figures: 'figure',
+  routines: 'routine',
+  songs: 'song',
+  events: 'event',
+  people: 'couple',
+  dancers: 'dancer',
+  lessons: 'lesson',
+  drills: 'drill',
+  cards: 'card'
+};
 
 /** What the page at a path is about; null for pages about nothing in particular. */
 export function thingAt(path: string): Thing | null {

@@ -172,7 +172,7 @@
         href={place.href}
         aria-current={here(place.href) ? 'page' : undefined}
         class={[
-          'tab flex grow items-center justify-center border px-1 font-display text-[0.82rem] max-sm:-mt-px max-sm:border-b-0 sm:-ml-px sm:h-24 sm:grow-0 sm:border-r-0 sm:text-base',
+          'tab flex grow items-center justify-center border px-0.5 font-display text-[0.7rem] max-sm:-mt-px max-sm:border-b-0 sm:-ml-px sm:h-24 sm:grow-0 sm:border-r-0 sm:text-base',
           here(place.href)
             ? 'border-line bg-ground font-bold text-accent max-sm:border-t-ground sm:border-l-ground'
             : 'border-transparent text-soft hover:text-ink'

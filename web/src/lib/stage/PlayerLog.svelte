@@ -52,6 +52,7 @@
   /** What is on its way is not sent twice. */
   let sending = false;
   let typed = $state('');
+  let cause = $state('');
   let cue = $state('');
   let said = $state('');
   let last = $state<number>();
@@ -138,13 +139,14 @@
     if (!at) return;
     const { run, role, row, place, block } = at;
     const figure = { figure: block.figure ?? '', figureName: block.name };
-    const fault = { ...figure, ...(subject.kind === 'routine' ? { place } : {}), role, row, seen, cue: said };
+    const why = cause.trim() === '' ? {} : { cause: cause.trim() };
+    const fault = { ...figure, ...(subject.kind === 'routine' ? { place } : {}), ...why, role, row, seen, cue: said };
     if (await keep(run, fault)) close();
   }
 
   function close() {
     at = null;
-    typed = cue = '';
+    typed = cause = cue = '';
   }
 
   async function takeBack() {
@@ -217,6 +219,7 @@
         required
         bind:value={typed}
       />
+      <input class={field} aria-label="Cause" placeholder="why it happens" maxlength="300" bind:value={cause} />
       <input class={field} aria-label="Cue" placeholder="cue given" maxlength="300" bind:value={cue} />
       <span class="flex gap-1"
         ><Button kind="main" type="submit">Keep</Button><Button kind="quiet" onclick={close}>Not now</Button></span

@@ -12,8 +12,14 @@ import fluidframe.core.routine.RoutineWork;
 import fluidframe.core.rule.Finding;
 import fluidframe.core.rule.Sheet;
 import fluidframe.library.event.EventFormat;
+import fluidframe.library.exercise.CardFormat;
+import fluidframe.library.exercise.DrillFormat;
 import fluidframe.library.figure.ChartFormat;
+import fluidframe.library.lesson.LessonFormat;
 import fluidframe.library.list.ListFormat;
+import fluidframe.library.people.CoupleFormat;
+import fluidframe.library.people.DancerFormat;
+import fluidframe.library.people.GroupFormat;
 import fluidframe.library.routine.RoutineFormat;
 import fluidframe.library.song.SongFormat;
 import fluidframe.library.text.Format;
@@ -32,8 +38,18 @@ import java.util.stream.Collectors;
  * @param value what it says; empty if it cannot be read
  */
 record CheckedFile(String name, Optional<?> value, List<Problem> problems) {
-    private static final List<Format<?>> FORMATS =
-            List.of(ChartFormat.CHART, RoutineFormat.ROUTINE, SongFormat.SONG, EventFormat.EVENT, ListFormat.LIST);
+    private static final List<Format<?>> FORMATS = List.of(
+            ChartFormat.CHART,
+            RoutineFormat.ROUTINE,
+            SongFormat.SONG,
+            EventFormat.EVENT,
+            ListFormat.LIST,
+            DancerFormat.DANCER,
+            CoupleFormat.COUPLE,
+            GroupFormat.GROUP,
+            LessonFormat.LESSON,
+            DrillFormat.DRILL,
+            CardFormat.CARD);
 
     /** One line of the answer; {@code role} is null for the figure as a whole, {@code step} counts from 1. */
     record Line(String file, String rule, String severity, String role, int step, String message) {}
