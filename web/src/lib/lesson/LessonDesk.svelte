@@ -47,15 +47,19 @@
       editor.change({ ...lesson, items: document.items, leftOut: document.leftOut });
     });
 
-  /** The minutes are shared out anew; what does not fit is said, and what was done to the plan stays. */
-  async function share(next: Item[], group = '') {
-    const changed = { ...lesson, items: next };
-    if (next.length === 0) return editor.change(changed, group);
-    let shared: Schemas['Lesson'] = changed;
+  let asked = 0;
+
+  /** What was done to the plan stands at once; then its minutes are shared out anew, or it is said why they cannot be. */
+  async function share(next: Item[], group = `plan ${asked + 1}`) {
+    const mine = ++asked;
+    editor.describe({ items: next }, group);
+    if (next.length === 0) return;
+    const body = editor.state;
     await attempt.run(async () => {
-      shared = (await need(api.POST('/api/lessons/shared', { body: changed }))).document;
+      const { document } = await need(api.POST('/api/lessons/shared', { body }));
+      // Only the latest answer counts, and only for the plan that it is of.
+      if (mine === asked && editor.state.items === next) editor.describe({ items: document.items ?? [] }, group);
     });
-    editor.change({ ...changed, items: shared.items }, group);
   }
 
   function minutes(text: string) {

@@ -125,6 +125,7 @@ class Erasure {
             touched.add("Still named in the words of " + String.join(", ", named)
                     + ": change those yourself, and notes, promises and cues of others that name " + dancer.name());
         }
+        touched.add("Copies of the studio in its data folder hold it until newer ones have taken their place");
         return touched;
     }
 
