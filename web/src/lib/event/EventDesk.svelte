@@ -5,6 +5,7 @@
   import { loaded } from '$lib/api/loaded.svelte';
   import { Editor } from '$lib/editing/editor.svelte';
   import EditorBar from '$lib/editing/EditorBar.svelte';
+  import NameField from '$lib/editing/NameField.svelte';
   import EventForm from './EventForm.svelte';
   import EventReport from './EventReport.svelte';
   import Failed from '$lib/ui/Failed.svelte';
@@ -42,14 +43,7 @@
 
 <h1 class="sr-only">{editor.state.name}</h1>
 <header class="mb-4 flex flex-wrap items-end gap-4 border-b-2 border-ink pb-2 print:hidden">
-  <label class="min-w-0"
-    ><span class="sr-only">Name</span><input
-      value={editor.state.name}
-      maxlength="120"
-      class="w-md border-b border-transparent bg-transparent font-display text-3xl hover:border-line"
-      oninput={(e) => e.currentTarget.value.trim() && editor.describe({ name: e.currentTarget.value })}
-    /></label
-  >
+  <NameField {editor} />
   <EditorBar {editor} onremoved={() => void goto('/events')} />
 </header>
 <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.25fr)] print:block">

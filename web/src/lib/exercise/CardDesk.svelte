@@ -3,6 +3,7 @@
   import type { Schemas } from '$lib/api/client';
   import { Editor } from '$lib/editing/editor.svelte';
   import EditorBar from '$lib/editing/EditorBar.svelte';
+  import NameField from '$lib/editing/NameField.svelte';
   import Button from '$lib/ui/Button.svelte';
   import DancesField from './DancesField.svelte';
   import LinesField from './LinesField.svelte';
@@ -24,13 +25,7 @@
 
 <h1 class="sr-only">{card.name}</h1>
 <header class="mb-4 flex flex-wrap items-end gap-4 border-b-2 border-ink pb-2">
-  <input
-    aria-label="Name"
-    value={card.name}
-    maxlength="120"
-    class="w-md max-w-full border-b border-transparent bg-transparent font-display text-3xl hover:border-line"
-    oninput={(e) => e.currentTarget.value.trim() && editor.describe({ name: e.currentTarget.value })}
-  />
+  <NameField {editor} />
   <EditorBar {editor} onremoved={() => void goto('/drills?of=cards')} />
 </header>
 <div class="grid gap-8 lg:grid-cols-[1.5fr_1fr]">

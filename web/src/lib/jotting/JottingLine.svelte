@@ -11,6 +11,8 @@
   interface Props {
     /** Id of the couple or group that is meant where the line names nobody. */
     whom?: string;
+    /** Id of the figure or routine that is meant where the line names none. */
+    subject?: string;
     lesson?: string;
     /** In a lesson a promise goes into the lesson that is open here, not past it. */
     onpromise?: (text: string) => void;
@@ -21,7 +23,7 @@
   }
 
   /** One line for anything that was seen, taught, promised or noted; shown as understood before it is kept. */
-  let { whom, lesson, onpromise, onnote, onkept, large = false }: Props = $props();
+  let { whom, subject, lesson, onpromise, onnote, onkept, large = false }: Props = $props();
   const settings = getSettings();
   const keeping = new Attempt();
   const reading = new Attempt();
@@ -61,8 +63,12 @@
     const mine = ++asked;
     await reading.run(async () => {
       let view = await need(api.POST('/api/jottings/read', { body: wanted() }));
-      if (!view.whom && whom && !chosen.whom) {
-        chosen = { ...chosen, whom };
+      const atHand = {
+        ...(!view.whom && whom && !chosen.whom ? { whom } : {}),
+        ...(!view.subject && subject && !chosen.subject ? { subject } : {})
+      };
+      if (Object.keys(atHand).length > 0 && mine === asked) {
+        chosen = { ...chosen, ...atHand };
         view = await need(api.POST('/api/jottings/read', { body: wanted() }));
       }
       if (mine === asked) read = view;
@@ -141,7 +147,10 @@
       bind:value={line}
       oninput={typed}
       aria-label="What was seen, taught or promised"
-      placeholder="{whom ? '' : 'ines tobin, '}natural spin turn 5 lady heel early, wait for the knee"
+      data-autofocus={subject ? '' : undefined}
+      placeholder="{whom ? '' : 'ines tobin, '}{subject
+        ? ''
+        : 'natural spin turn '}5 lady heel early, wait for the knee"
       maxlength="300"
       autocomplete="off"
       class={[

@@ -4,6 +4,7 @@
   import { api, need, type RoleName, type Schemas } from '$lib/api/client';
   import { Editor } from '$lib/editing/editor.svelte';
   import EditorBar from '$lib/editing/EditorBar.svelte';
+  import NameField from '$lib/editing/NameField.svelte';
   import { without } from '$lib/editing/without';
   import { getSettings } from '$lib/settings/settings.svelte';
   import Button from '$lib/ui/Button.svelte';
@@ -58,13 +59,7 @@
 
 <h1 class="sr-only">{editor.state.name}</h1>
 <header class="mb-4 flex flex-wrap items-end gap-4 border-b-2 border-ink pb-2">
-  <input
-    aria-label="Name"
-    value={editor.state.name}
-    maxlength="120"
-    class="w-md max-w-full border-b border-transparent bg-transparent font-display text-3xl hover:border-line"
-    oninput={(e) => e.currentTarget.value.trim() && editor.describe({ name: e.currentTarget.value })}
-  />
+  <NameField {editor} />
   <EditorBar {editor} onremoved={() => void goto('/people?of=dancers')} />
 </header>
 <Failed why={attempt.failed} />

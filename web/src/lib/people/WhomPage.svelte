@@ -4,6 +4,7 @@
   import { todayHere } from '$lib/api/days';
   import { loaded } from '$lib/api/loaded.svelte';
   import EditorBar from '$lib/editing/EditorBar.svelte';
+  import NameField from '$lib/editing/NameField.svelte';
   import JottingLine from '$lib/jotting/JottingLine.svelte';
   import Failed from '$lib/ui/Failed.svelte';
   import Tabs from '$lib/ui/Tabs.svelte';
@@ -73,15 +74,13 @@
 
 <h1 class="sr-only">{editor.state.name}</h1>
 <header class="mb-3 flex flex-wrap items-end gap-4 border-b-2 border-ink pb-2">
-  <input
-    aria-label="Name"
-    value={editor.state.name}
-    maxlength="120"
-    class="w-md max-w-full border-b border-transparent bg-transparent font-display text-3xl hover:border-line"
-    oninput={(e) => e.currentTarget.value.trim() && editor.describe({ name: e.currentTarget.value })}
-  />
-  {#if editor.kind === 'couple'}<EditorBar editor={editor as CoupleEditor} onremoved={() => void goto('/people')} />
-  {:else}<EditorBar editor={editor as GroupEditor} onremoved={() => void goto('/people')} />{/if}
+  {#if editor.kind === 'couple'}
+    <NameField editor={editor as CoupleEditor} />
+    <EditorBar editor={editor as CoupleEditor} onremoved={() => void goto('/people')} />
+  {:else}
+    <NameField editor={editor as GroupEditor} />
+    <EditorBar editor={editor as GroupEditor} onremoved={() => void goto('/people')} />
+  {/if}
 </header>
 <div class="mb-4"><JottingLine whom={id} {onnote} onkept={() => kept++} /></div>
 <Failed why={read.failed} />

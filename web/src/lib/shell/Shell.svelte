@@ -7,6 +7,7 @@
   import SwitchRow from '$lib/ui/SwitchRow.svelte';
   import { getSettings, type Theme, type Wording } from '$lib/settings/settings.svelte';
   import type { Snippet } from 'svelte';
+  import JottingDialog from '$lib/jotting/JottingDialog.svelte';
   import UnsentNotice from '$lib/editing/UnsentNotice.svelte';
   import FindBox from './FindBox.svelte';
   import { isShortcut } from './typing';
@@ -27,6 +28,7 @@
     { href: '/events', word: 'Events' }
   ];
   let keys = $state(false);
+  let jotting = $state(false);
   let row = $state<HTMLElement>();
 
   /** The dance chosen is in sight also where the row is longer than the screen. */
@@ -82,6 +84,7 @@
 <svelte:window onkeydown={rehearse} />
 
 <KeysDialog bind:open={keys} />
+<JottingDialog bind:open={jotting} />
 
 <a href="#work" class="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-raised focus:p-2">To the work</a>
 <div class="flex min-h-screen pb-12 sm:pr-12 sm:pb-0 print:p-0">
@@ -154,6 +157,11 @@
             type="button"
             class="border-t border-line pt-2 text-left text-accent underline underline-offset-2"
             onclick={() => (keys = true)}>Keys ( ? )</button
+          >
+          <button
+            type="button"
+            class="border-t border-line pt-2 text-left text-accent underline underline-offset-2"
+            onclick={() => (jotting = true)}>Jot down a line ( j )</button
           >
           <a href="/bin" class="border-t border-line pt-2 text-accent underline underline-offset-2">Bin</a>
         </div>

@@ -11,7 +11,7 @@ export const KEYS: readonly KeyGroup[] = [
       ['/', 'find a figure'],
       ['?', 'this list'],
       ['r', 'rehearse what is on the desk or has the focus'],
-      ['j', 'jot down a line, where there is one'],
+      ['j', 'jot down what was seen, taught or promised'],
       ['Ctrl+Z', 'undo'],
       ['Ctrl+Shift+Z', 'redo'],
       ['Ctrl+S', 'save a version']

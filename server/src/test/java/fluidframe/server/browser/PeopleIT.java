@@ -141,6 +141,23 @@ class PeopleIT extends BrowserTest {
     }
 
     @Test
+    void aLineFromTheDeskIsAboutWhatIsOnIt() {
+        go("/figures/waltz.whisk");
+        assertThat(cell("Man 1 footwork")).isVisible();
+        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1))
+                .click();
+        page.keyboard().press("j");
+        assertThat(field(LINE)).isFocused();
+        field(LINE).fill("yuna bastien 3 lady looks down, look past him");
+        assertThat(page.getByLabel("As understood")).containsText("Whisk, Waltz");
+        field(LINE).press("Enter");
+        assertThat(status("Kept: Whisk, looks down.")).isVisible();
+        page.keyboard().press("Escape");
+        go("/people/yuna-and-bastien");
+        assertThat(region("Faults over time")).containsText("looks down");
+    }
+
+    @Test
     void aTaughtVersionIsHeldAgainstTheRoutineAsItIsNow() {
         go("/people/mirela-and-joost");
         Locator taught = region("Taught");
