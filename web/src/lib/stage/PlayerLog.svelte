@@ -61,8 +61,8 @@
   let first = $state<HTMLInputElement>();
 
   const read = loaded(
-    () => ({ ...subject, kept }),
-    ({ kind, id }) => need(api.GET('/api/log', { params: { query: { kind, id } } }))
+    () => ({ ...subject, couple: couple ?? '', kept }),
+    ({ kind, id, couple }) => need(api.GET('/api/log', { params: { query: { kind, id, couple } } }))
   );
   const log = $derived(read.current);
   $effect(() => {
@@ -219,8 +219,8 @@
         required
         bind:value={typed}
       />
-      <input class={field} aria-label="Cause" placeholder="why it happens" maxlength="300" bind:value={cause} />
       <input class={field} aria-label="Cue" placeholder="cue given" maxlength="300" bind:value={cue} />
+      <input class={field} aria-label="Cause" placeholder="why it happens" maxlength="300" bind:value={cause} />
       <span class="flex gap-1"
         ><Button kind="main" type="submit">Keep</Button><Button kind="quiet" onclick={close}>Not now</Button></span
       >

@@ -9,7 +9,10 @@ import java.util.stream.Stream;
 /** The packaged application unpacked, with an archive of the classes that a start loads: a start takes a third of the time. */
 final class Unpacked {
     private static final Path JAR = Path.of(System.getProperty("fluidframe.jar", "target/fluidframe.jar"));
-    private static final Path FOLDER = JAR.resolveSibling("tested-app");
+    /** Of its own for each process that tests beside others. */
+    private static final Path FOLDER =
+            JAR.resolveSibling("tested-app-" + System.getProperty("surefire.forkNumber", "1"));
+
     private static final Path ARCHIVE = FOLDER.resolve("classes.jsa");
     private static boolean ready;
 

@@ -8,6 +8,7 @@ import java.time.format.TextStyle;
 import java.time.temporal.TemporalAdjusters;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 
 /** Finds the words for a day that has been: "yesterday", "last tuesday", "on 3 may", "2 days ago", "2026-05-03". */
 final class Days {
@@ -83,8 +84,7 @@ final class Days {
     }
 
     /** Of names that are words of their own too, such as "sat" and "march", only what can be nothing else. */
-    private static <E extends Enum<E>> Optional<E> named(
-            String word, E[] all, java.util.function.Function<E, String> name) {
+    private static <E extends Enum<E>> Optional<E> named(String word, E[] all, Function<E, String> name) {
         if (word.length() < SHORTEST || word.equals("sat") || word.equals("sun") || word.equals("mar"))
             return Optional.empty();
         for (E each : all) {

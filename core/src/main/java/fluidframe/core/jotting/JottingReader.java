@@ -39,6 +39,11 @@ public final class JottingReader {
      * @throws IllegalArgumentException if it is blank or too long to be kept
      */
     public Jotting read(String text) {
+        return read(text, false);
+    }
+
+    /** @param atHand whether a figure is meant that the line need not name, so that a number may stand first */
+    public Jotting read(String text, boolean atHand) {
         if (text.isBlank())
             throw new IllegalArgumentException("Type what was seen, such as \"natural turn 5 lady heel early\"");
         if (text.length() > MOST_CHARACTERS) {
@@ -60,7 +65,7 @@ public final class JottingReader {
         subject.ifPresent(hit -> line.take(hit.from(), hit.to()));
         int after = subject.map(Search.Hit::to).orElse(line.first());
         int bar = number(line, after, BAR, false);
-        int row = number(line, after, STEP, subject.isPresent() && bar == 0);
+        int row = number(line, after, STEP, (atHand || subject.isPresent()) && bar == 0);
         Optional<Role> role = role(line, after);
         boolean clean = take(line, "clean") || take(line, "cleanly");
         Told rest = Told.of(line.rest());

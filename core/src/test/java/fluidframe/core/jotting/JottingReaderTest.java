@@ -59,6 +59,14 @@ class JottingReaderTest {
     }
 
     @Test
+    void withAFigureAtHandTheNumberMayStandFirst() {
+        Jotting jotting = READER.read("3 lady looks down, look past him", true);
+        assertThat(jotting.row()).isEqualTo(3);
+        assertThat(jotting.seen()).isEqualTo("looks down");
+        assertThat(READER.read("ines 2 man late", true).row()).isEqualTo(2);
+    }
+
+    @Test
     void aDayIsNeverAhead() {
         assertThat(READER.read("natural turn 2 lady late on 3 may").date()).isEqualTo(LocalDate.of(2025, 5, 3));
         assertThat(READER.read("natural turn 2 lady late, march 1st").date()).isEqualTo(LocalDate.of(2026, 3, 1));

@@ -9,6 +9,7 @@ import fluidframe.core.people.Couple;
 import fluidframe.core.people.Goal;
 import fluidframe.library.text.Cells;
 import fluidframe.library.text.Format;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 
@@ -35,9 +36,7 @@ public final class CoupleFormat extends Format<Couple> {
     private static Goal goal(JsonNode goal) {
         return new Goal(
                 goal.path("text").asText().strip(),
-                java.util.Optional.ofNullable(goal.get("by"))
-                        .map(JsonNode::asText)
-                        .map(Cells::date),
+                Optional.ofNullable(goal.get("by")).map(JsonNode::asText).map(Cells::date),
                 goal.path("reached").asBoolean(false));
     }
 

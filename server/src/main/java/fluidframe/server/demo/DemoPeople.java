@@ -16,6 +16,7 @@ import fluidframe.server.routine.RoutineSummary;
 import fluidframe.server.store.Document;
 import fluidframe.server.store.Documents;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -160,7 +161,7 @@ class DemoPeople {
 
     /** One couple learned a routine before its end was changed, another learned what stands now. */
     private void teach() {
-        Instant then = clock.instant().minus(java.time.Duration.ofDays(33));
+        Instant then = clock.instant().minus(Duration.ofDays(33));
         Document<Routine> waltz = routines.get("long-floor-waltz");
         taught.teachAsItWas(
                 "ines-and-tobin",

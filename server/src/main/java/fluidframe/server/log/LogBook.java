@@ -60,10 +60,10 @@ public class LogBook {
                 .toList());
     }
 
-    /** The newest first. */
+    /** Of one figure or routine, of everybody where {@code couple} is blank; the newest first. */
     @Transactional(readOnly = true)
-    public List<Kept> of(String kind, String id) {
-        return rows.of(kind, id, MOST).stream().map(Kept::of).toList();
+    public List<Kept> of(String kind, String id, String couple) {
+        return rows.of(kind, id, couple, MOST).stream().map(Kept::of).toList();
     }
 
     /** In one lesson, the newest first. */

@@ -138,8 +138,8 @@ class LogController {
     }
 
     @GetMapping
-    LogView of(@RequestParam String kind, @RequestParam String id) {
-        List<LogBook.Kept> rows = book.of(kind, id);
+    LogView of(@RequestParam String kind, @RequestParam String id, @RequestParam(defaultValue = "") String couple) {
+        List<LogBook.Kept> rows = book.of(kind, id, couple);
         List<Entry> inOrder =
                 new ArrayList<>(rows.stream().map(LogBook.Kept::entry).toList());
         Collections.reverse(inOrder);

@@ -8,9 +8,10 @@ import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface LogRows extends JpaRepository<LogRow, Long> {
-    /** The newest first. */
-    @Query("select r from LogRow r where r.subjectKind = :kind and r.subjectId = :id order by r.id desc")
-    List<LogRow> of(String kind, String id, Limit most);
+    /** Of one figure or routine, of everybody where no couple is named; the newest first. */
+    @Query("select r from LogRow r where r.subjectKind = :kind and r.subjectId = :id"
+            + " and (:couple = '' or r.coupleId = :couple) order by r.id desc")
+    List<LogRow> of(String kind, String id, String couple, Limit most);
 
     /** Of one couple or group, the newest first, before an entry; of those at the same time the later kept first. */
     @Query("select r from LogRow r where r.coupleId = :couple and (r.at < :at or r.at = :at and r.id < :id)"

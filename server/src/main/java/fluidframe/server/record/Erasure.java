@@ -28,6 +28,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -131,7 +132,7 @@ class Erasure {
 
     private static boolean mentions(String text, String name) {
         String first = name.strip().split("\\s+")[0];
-        return text.matches("(?s).*\\b" + java.util.regex.Pattern.quote(first) + "\\b.*");
+        return text.matches("(?s).*\\b" + Pattern.quote(first) + "\\b.*");
     }
 
     private String nameOfRest(Couple couple, String without) {

@@ -81,7 +81,8 @@ class Jottings {
 
     Understood read(JottingController.JottingWanted wanted) {
         Names names = studioNames.meaning(wanted.dance().orElse(""));
-        Jotting line = new JottingReader(names, today()).read(wanted.line());
+        Jotting line = new JottingReader(names, today())
+                .read(wanted.line(), wanted.subject().isPresent());
         Optional<Names.Named> whom = chosen(wanted.whom(), names.people(), line.people());
         Optional<Names.Named> subject = chosen(wanted.subject(), names.subjects(), line.subjects());
         Jotting with = new Jotting(

@@ -15,6 +15,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.springframework.stereotype.Service;
 
 /** Plans lessons from what is known of those they are with. */
@@ -67,7 +68,7 @@ class Planner {
                 whom.flatMap(Whoms.Whom::couple).map(couple -> couple.isAlone()).orElse(false),
                 danced.isEmpty() ? Optional.empty() : Optional.of(Standing.of(danced)),
                 weak(danced, subject.isRoutine()),
-                runs.map(known -> known.tempoWanted(about.kind(), about.id())).orElse(java.util.OptionalDouble.empty()),
+                runs.map(known -> known.tempoWanted(about.kind(), about.id())).orElse(OptionalDouble.empty()),
                 moved(about, versions));
     }
 

@@ -39,7 +39,8 @@ class RehearsingIT extends BrowserTest {
 
     @Test
     void aFaultIsLoggedAtItsStepByKeysAndFoundAgainAndACleanRunToo() {
-        rehearse("figure=waltz.whisk");
+        rehearse("figure=waltz.whisk&whom=yuna-and-bastien");
+        assertThat(page.getByLabel("For whom")).hasValue("Yuna and Bastien");
         page.keyboard().press("ArrowRight");
         page.keyboard().press("ArrowRight");
         assertThat(region("The step")).containsText("lady, step 3");
@@ -65,7 +66,8 @@ class RehearsingIT extends BrowserTest {
 
     @Test
     void whatWasLoggedByMistakeIsTakenBackAndNothingIsKeptWithoutWords() {
-        rehearse("figure=tango.walks");
+        rehearse("figure=tango.walks&whom=oda-and-piet");
+        assertThat(page.getByLabel("For whom")).hasValue("Oda and Piet");
         page.keyboard().press("l");
         assertThat(seen()).containsText("1 of 1 run clean, fastest at 32 bars a minute");
         button("Take back").click();
