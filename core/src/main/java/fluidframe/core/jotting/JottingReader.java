@@ -17,6 +17,7 @@ public final class JottingReader {
             List.of("one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
     private static final Set<String> STEP = Set.of("step", "row", "count", "steps");
     private static final Set<String> BAR = Set.of("bar", "bars");
+    private static final Set<String> CLEAN = Set.of("clean", "cleanly", "clean run", "danced clean", "no faults");
     private static final int MOST_CHARACTERS = 300;
     private static final double FASTEST = 300;
 
@@ -67,9 +68,10 @@ public final class JottingReader {
         int bar = number(line, after, BAR, false);
         int row = number(line, after, STEP, (atHand || subject.isPresent()) && bar == 0);
         Optional<Role> role = role(line, after);
-        boolean clean = take(line, "clean") || take(line, "cleanly");
-        Told rest = Told.of(line.rest());
-        Jotting.Kind kind = said.orElse(clean && rest.seen().isBlank() ? Jotting.Kind.CLEAN : Jotting.Kind.FAULT);
+        List<String> pieces = line.rest();
+        boolean clean = !pieces.isEmpty() && CLEAN.contains(Typed.plain(pieces.get(0)));
+        Told rest = Told.of(clean ? pieces.subList(1, pieces.size()) : pieces);
+        Jotting.Kind kind = said.orElse(clean ? Jotting.Kind.CLEAN : Jotting.Kind.FAULT);
         return new Jotting(kind, people, subjects, row, bar, role, rest.seen(), rest.cause(), rest.cue(), tempo, date);
     }
 
@@ -155,15 +157,6 @@ public final class JottingReader {
             return Optional.of(role);
         }
         return Optional.empty();
-    }
-
-    private static boolean take(Typed line, String word) {
-        for (int i = 0; i < line.size(); i++) {
-            if (!line.at(i).equals(word)) continue;
-            line.take(i, i + 1);
-            return true;
-        }
-        return false;
     }
 
     /** A promise or a note, which stays a sentence as it was typed. */
