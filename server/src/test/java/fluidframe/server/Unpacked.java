@@ -10,8 +10,7 @@ import java.util.stream.Stream;
 final class Unpacked {
     private static final Path JAR = Path.of(System.getProperty("fluidframe.jar", "target/fluidframe.jar"));
     /** Of its own for each process that tests beside others. */
-    private static final Path FOLDER =
-            JAR.resolveSibling("tested-app-" + System.getProperty("surefire.forkNumber", "1"));
+    private static final Path FOLDER = JAR.resolveSibling("tested-app-" + System.getProperty("fluidframe.fork", "1"));
 
     private static final Path ARCHIVE = FOLDER.resolve("classes.jsa");
     private static boolean ready;
