@@ -1,17 +1,18 @@
 package fluidframe.server;
 
 import java.io.IOException;
+import java.nio.channels.FileChannel;
+import java.nio.channels.FileLock;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.util.List;
 import java.util.stream.Stream;
 
 /** The packaged application unpacked, with an archive of the classes that a start loads: a start takes a third of the time. */
 final class Unpacked {
     private static final Path JAR = Path.of(System.getProperty("fluidframe.jar", "target/fluidframe.jar"));
-    /** Of its own for each process that tests beside others. */
-    private static final Path FOLDER = JAR.resolveSibling("tested-app-" + System.getProperty("fluidframe.fork", "1"));
-
+    private static final Path FOLDER = JAR.resolveSibling("tested-app");
     private static final Path ARCHIVE = FOLDER.resolve("classes.jsa");
     private static boolean ready;
 
@@ -41,7 +42,16 @@ final class Unpacked {
         return Path.of(System.getProperty("java.home"), "bin", "java").toString();
     }
 
+    /** Done once, by one of the processes that test beside each other while the others wait. */
     private static void unpack() throws IOException {
+        Path lock = JAR.resolveSibling("tested-app.lock");
+        try (FileChannel file = FileChannel.open(lock, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+                FileLock held = file.lock()) {
+            if (held.isValid()) unpackAlone();
+        }
+    }
+
+    private static void unpackAlone() throws IOException {
         boolean fresh = Files.exists(ARCHIVE)
                 && Files.getLastModifiedTime(ARCHIVE).compareTo(Files.getLastModifiedTime(JAR)) > 0;
         if (fresh) return;
