@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What a lesson holds, its minutes exactly shared out, and what it leaves out and why.
@@ -40,8 +41,9 @@ public record LessonPlan(List<Item> items, List<String> leftOut) {
      * @param minutes from 5 to {@value #LONGEST}
      * @param depth 0 for beginners, who are not drowned in detail, 1 with footwork and lead, 2 with everything
      * @param promised what was promised last time, in the coach's words
+     * @param others what else they work on, of which a promise may speak
      */
-    public record Wish(int minutes, int depth, List<Topic> topics, List<String> promised) {
+    public record Wish(int minutes, int depth, List<Topic> topics, List<String> promised, List<Lesson.About> others) {
         private static final int SHORTEST = 5;
 
         public Wish {
@@ -51,6 +53,7 @@ public record LessonPlan(List<Item> items, List<String> leftOut) {
             }
             topics = List.copyOf(topics);
             promised = List.copyOf(promised);
+            others = List.copyOf(others);
         }
     }
 
@@ -58,7 +61,7 @@ public record LessonPlan(List<Item> items, List<String> leftOut) {
     public static LessonPlan propose(Wish wish) {
         List<String> leftOut = new ArrayList<>();
         List<Item> items = new ArrayList<>();
-        for (String promise : wish.promised()) items.add(promised(promise, wish.topics()));
+        for (String promise : wish.promised()) items.add(promised(promise, wish));
         for (Topic topic : wish.topics()) items.addAll(about(topic, wish.depth(), leftOut));
         for (int i = 0; i + 1 < wish.topics().size(); i++) {
             Topic one = wish.topics().get(i);
@@ -72,17 +75,20 @@ public record LessonPlan(List<Item> items, List<String> leftOut) {
         return new LessonPlan(shared(items, wish.minutes()), leftOut);
     }
 
-    private static Item promised(String promise, List<Topic> topics) {
+    /** About what it names: something of this lesson, or whatever else they work on; of several names the longest. */
+    private static Item promised(String promise, Wish wish) {
         String words = promise.toLowerCase(Locale.ROOT);
-        Topic about = topics.stream()
-                .filter(topic -> words.contains(topic.name().toLowerCase(Locale.ROOT)))
-                .findFirst()
+        Lesson.About about = Stream.concat(
+                        wish.topics().stream().map(topic -> new Lesson.About(topic.kind(), topic.id(), topic.name())),
+                        wish.others().stream())
+                .filter(one -> words.contains(one.name().toLowerCase(Locale.ROOT)))
+                .max(Comparator.comparing(one -> one.name().length()))
                 .orElse(null);
         String why = "promised last time: " + promise;
+        Stage stage = Stage.of(promise);
         return about == null
-                ? new Item(Stage.of(promise), "", "", "", 0, 1, false, PROMISED, why, false)
-                : new Item(
-                        Stage.of(promise), about.kind(), about.id(), about.name(), 0, 1, false, PROMISED, why, false);
+                ? new Item(stage, "", "", "", 0, 1, false, PROMISED, why, false)
+                : new Item(stage, about.kind(), about.id(), about.name(), 0, 1, false, PROMISED, why, false);
     }
 
     private static List<Item> about(Topic topic, int depth, List<String> leftOut) {

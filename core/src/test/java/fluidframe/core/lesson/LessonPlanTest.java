@@ -41,7 +41,8 @@ class LessonPlanTest {
     }
 
     private static LessonPlan plan(int minutes, List<Topic> topics, String... promised) {
-        return LessonPlan.propose(new LessonPlan.Wish(minutes, 2, topics, List.of(promised)));
+        return LessonPlan.propose(new LessonPlan.Wish(
+                minutes, 2, topics, List.of(promised), List.of(new Lesson.About("figure", "wing", "Wing"))));
     }
 
     private static List<Stage> stages(LessonPlan plan) {
@@ -108,6 +109,14 @@ class LessonPlanTest {
         assertThat(plan.leftOut())
                 .hasSize(2)
                 .allSatisfy(out -> assertThat(out).contains(": no time for whole, with the count, the count, "));
+    }
+
+    @Test
+    void aPromiseOfSomethingElseTheyWorkOnOpensThere() {
+        LessonPlan plan = plan(30, List.of(fresh("Whisk")), "the wing to music", "better shoes");
+        assertThat(plan.items().get(0).id()).isEqualTo("wing");
+        assertThat(plan.items().get(0).stage()).isEqualTo(Stage.TO_MUSIC);
+        assertThat(plan.items().get(1).id()).isEmpty();
     }
 
     @Test

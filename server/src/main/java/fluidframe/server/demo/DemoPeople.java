@@ -154,7 +154,7 @@ class DemoPeople {
                         OptionalDouble.empty(),
                         ""))
                 .toList();
-        return LessonPlan.propose(new LessonPlan.Wish(MINUTES, 1, fresh, List.of())).items().stream()
+        return LessonPlan.propose(new LessonPlan.Wish(MINUTES, 1, fresh, List.of(), List.of())).items().stream()
                 .map(Item::asDone)
                 .toList();
     }

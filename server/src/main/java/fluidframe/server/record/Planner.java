@@ -8,7 +8,11 @@ import fluidframe.core.log.Entry;
 import fluidframe.core.log.Rate;
 import fluidframe.core.log.Sort;
 import fluidframe.core.log.Standing;
+import fluidframe.core.routine.Routine;
 import fluidframe.server.lesson.Calendar;
+import fluidframe.server.repertoire.FigureShelf;
+import fluidframe.server.routine.RoutineSummary;
+import fluidframe.server.store.Documents;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -16,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
 /** Plans lessons from what is known of those they are with. */
@@ -28,12 +33,22 @@ class Planner {
     private final Known known;
     private final TaughtBook taught;
     private final Calendar calendar;
+    private final FigureShelf shelf;
+    private final Documents<Routine, RoutineSummary> routines;
 
-    Planner(Whoms whoms, Known known, TaughtBook taught, Calendar calendar) {
+    Planner(
+            Whoms whoms,
+            Known known,
+            TaughtBook taught,
+            Calendar calendar,
+            FigureShelf shelf,
+            Documents<Routine, RoutineSummary> routines) {
         this.whoms = whoms;
         this.known = known;
         this.taught = taught;
         this.calendar = calendar;
+        this.shelf = shelf;
+        this.routines = routines;
     }
 
     /** The lesson with a plan of its topics, and of what was promised in the lesson before. */
@@ -49,8 +64,21 @@ class Planner {
                 lesson.minutes(),
                 lesson.depth(),
                 topics,
-                calendar.promised(lesson.with().id(), lesson.at().toLocalDate())));
+                calendar.promised(lesson.with().id(), lesson.at().toLocalDate()),
+                whom.map(this::others).orElse(List.of())));
         return lesson.planned(plan.items(), plan.leftOut());
+    }
+
+    private List<Lesson.About> others(Whoms.Whom whom) {
+        Stream<Lesson.About> figures = whom.work().figures().stream()
+                .flatMap(id -> shelf.repertoire().chart(id).stream())
+                .map(chart ->
+                        new Lesson.About("figure", chart.id(), chart.identity().name()));
+        Stream<Lesson.About> danced = whom.work().routines().stream()
+                .flatMap(id -> routines.find(id).stream())
+                .map(routine -> new Lesson.About(
+                        "routine", routine.id(), routine.value().name()));
+        return Stream.concat(figures, danced).toList();
     }
 
     private static Topic topic(

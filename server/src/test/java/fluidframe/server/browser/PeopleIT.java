@@ -154,7 +154,10 @@ class PeopleIT extends BrowserTest {
         assertThat(status("Kept: Whisk, looks down.")).isVisible();
         page.keyboard().press("Escape");
         go("/people/yuna-and-bastien");
-        assertThat(region("Faults over time")).containsText("looks down");
+        tab("Log").click();
+        Locator last = page.getByLabel("Log").getByRole(AriaRole.LISTITEM).first();
+        assertThat(last).containsText("looks down");
+        assertThat(last).containsText("step 3");
     }
 
     @Test
