@@ -7,6 +7,7 @@ import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -42,13 +43,10 @@ class AccessibilityIT extends BrowserTest {
         "paper, role sheet",
         "paper, /sounds",
         "evening, strips",
-        "paper, today",
         "evening, today",
         "paper, couple",
-        "evening, couple",
         "paper, weak places",
         "paper, /people",
-        "paper, /people/thursday-class",
         "evening, /dancers/oda-quill",
         "evening, /lessons",
         "paper, lesson",
@@ -99,7 +97,8 @@ class AccessibilityIT extends BrowserTest {
         } else if (view.endsWith("lesson")) {
             go("/");
             link("Ines and Tobin").first().click();
-            button("Propose a plan").click();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Propose a")))
+                    .click();
             assertThat(page.getByText("45 of 45 minutes")).isVisible();
             if (view.startsWith("running")) button("Give the lesson").click();
         } else if (view.equals("song")) {
