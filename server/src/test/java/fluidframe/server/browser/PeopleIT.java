@@ -60,7 +60,8 @@ class PeopleIT extends BrowserTest {
         int before = parts.count();
         plan.getByRole(
                         AriaRole.BUTTON,
-                        new Locator.GetByRoleOptions().setName(Pattern.compile("^A minute more: To music$")))
+                        new Locator.GetByRoleOptions()
+                                .setName(Pattern.compile("^A minute more: To music, Tipple Chasse to Right$")))
                 .first()
                 .click();
         assertThat(page.getByText("45 of 45 minutes")).isVisible();
