@@ -57,10 +57,11 @@
     timer = setTimeout(() => void understand(), SOON);
   }
 
-  /** The latest line wins; a couple that is at hand is meant where nobody is named. */
-  async function understand() {
+  /** The latest line wins; a couple that is at hand is meant where nobody is named. Nothing where it failed or was overtaken. */
+  async function understand(): Promise<Schemas['JottingView'] | null> {
     clearTimeout(timer);
     const mine = ++asked;
+    let understood: Schemas['JottingView'] | null = null;
     await reading.run(async () => {
       let view = await need(api.POST('/api/jottings/read', { body: wanted() }));
       const atHand = {
@@ -71,8 +72,9 @@
         chosen = { ...chosen, ...atHand };
         view = await need(api.POST('/api/jottings/read', { body: wanted() }));
       }
-      if (mine === asked) read = view;
+      if (mine === asked) read = understood = view;
     });
+    return understood;
   }
 
   function choose(more: Chosen) {
@@ -85,26 +87,33 @@
     if (sending || line.trim() === '') return;
     sending = true;
     try {
-      await understand();
-      if (!read || read.missing.length > 0) return;
-      const here = { promise: onpromise, note: onnote }[read.kind];
-      if (here && (!whom || read.whom?.id === whom)) {
-        here(read.seen);
-        done({ into: read.kind, message: read.kind === 'note' ? 'Noted.' : 'Promised for next time.' });
+      const asTyped = line;
+      const view = await understand();
+      // What has been changed meanwhile is to be seen as understood first.
+      if (!view || view.missing.length > 0 || line !== asTyped) return;
+      const body = wanted();
+      const here = { promise: onpromise, note: onnote }[view.kind];
+      if (here && (!whom || view.whom?.id === whom)) {
+        here(view.seen);
+        done({ into: view.kind, message: view.kind === 'note' ? 'Noted.' : 'Promised for next time.' }, body.line);
         return;
       }
-      await keeping.run(async () => done(await need(api.POST('/api/jottings', { body: wanted() }))));
+      await keeping.run(async () => done(await need(api.POST('/api/jottings', { body })), body.line));
     } finally {
       sending = false;
     }
   }
 
-  function done(answer: Schemas['JottingKept']) {
+  /** What has been typed meanwhile stays. */
+  function done(answer: Schemas['JottingKept'], sent: string) {
     kept = answer;
-    line = '';
-    read = null;
-    chosen = {};
-    asked++;
+    if (line.trim() === sent) {
+      clearTimeout(timer);
+      line = '';
+      read = null;
+      chosen = {};
+      asked++;
+    }
     onkept?.();
   }
 
