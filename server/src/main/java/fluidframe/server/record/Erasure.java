@@ -126,6 +126,7 @@ class Erasure {
             touched.add("Still named in the words of " + String.join(", ", named)
                     + ": change those yourself, and notes, promises and cues of others that name " + dancer.name());
         }
+        touched.add("Couples and groups in the bin that name " + dancer.name() + " go for good");
         touched.add("Copies of the studio in its data folder hold it until newer ones have taken their place");
         return touched;
     }

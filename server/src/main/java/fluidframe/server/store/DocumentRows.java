@@ -69,4 +69,9 @@ interface DocumentRows extends JpaRepository<DocumentRow, DocumentKey> {
     @Query("update DocumentRow d set d.summaryStamp = '' where d.key in"
             + " (select e.key from DocumentRow e join e.uses u where u.usedKind = :kind and u.usedId = :id)")
     void outdateUsersOf(String kind, String id);
+
+    /** What lies in the bin and names a document. */
+    @Query("select d from DocumentRow d join d.uses u"
+            + " where u.usedKind = :kind and u.usedId = :id and d.binnedAt is not null")
+    List<DocumentRow> binnedUsers(String kind, String id);
 }

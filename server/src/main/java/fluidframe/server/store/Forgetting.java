@@ -12,15 +12,21 @@ public class Forgetting {
         this.store = store;
     }
 
-    /** With its versions, wherever it lies. */
+    /** With its versions, wherever it lies, and with what lies in the bin and names it. */
     public void erase(Ref of) {
         DocumentKey key = new DocumentKey(of.kind().toString(), of.id());
         store.write(() -> {
-            store.rows()
-                    .delete(store.rows()
-                            .findById(key)
-                            .orElseThrow(
-                                    () -> new NotFoundException("There is no " + of.kind() + " \"" + of.id() + "\"")));
+            DocumentRow row = store.rows()
+                    .findById(key)
+                    .orElseThrow(() -> new NotFoundException("There is no " + of.kind() + " \"" + of.id() + "\""));
+            for (DocumentRow user : store.rows().binnedUsers(key.kind(), key.id())) {
+                // The lessons of a couple in the bin lie there too, or are of nobody any more.
+                store.rows()
+                        .deleteAll(store.rows()
+                                .binnedUsers(user.key().kind(), user.key().id()));
+                store.rows().delete(user);
+            }
+            store.rows().delete(row);
             return null;
         });
     }

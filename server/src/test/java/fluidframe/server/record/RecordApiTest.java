@@ -204,6 +204,16 @@ class RecordApiTest extends ApiCalls {
     }
 
     @Test
+    void whatLiesInTheBinForgetsSomebodyToo() throws Exception {
+        String she = dancer("Fenna Loy");
+        String couple = couple("Fenna", she);
+        call(204, delete("/api/couples/" + couple), null);
+        assertThat(call(200, get("/api/bin"), null).toString()).contains(couple);
+        call(204, delete("/api/dancers/" + she + "/everything"), null);
+        assertThat(call(200, get("/api/bin"), null).toString()).doesNotContain(couple);
+    }
+
+    @Test
     void manyWhoJotAtOnceLoseNothing() throws Exception {
         String couple = couple("Odile and Renn", dancer("Odile Crow"), dancer("Renn Tarn"));
         ExecutorService hands = Executors.newFixedThreadPool(8);
