@@ -16,6 +16,7 @@ import java.util.OptionalDouble;
  * @param minutes it usually takes, at least 1
  * @param steps what is done, in order
  * @param cautions at least one
+ * @param against what is seen where it helps, in a few words each: heel early
  * @param loop the figure that it repeats; blank where it is no figure
  */
 public record Drill(
@@ -29,6 +30,7 @@ public record Drill(
         int minutes,
         List<String> steps,
         List<String> cautions,
+        List<String> against,
         String loop) {
     /** Who is needed for it. */
     public enum Who {
@@ -44,5 +46,6 @@ public record Drill(
         dances = List.copyOf(dances);
         steps = List.copyOf(steps);
         cautions = List.copyOf(cautions);
+        against = List.copyOf(against);
     }
 }

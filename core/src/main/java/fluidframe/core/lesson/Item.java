@@ -1,5 +1,8 @@
 package fluidframe.core.lesson;
 
+import fluidframe.core.exercise.Aid;
+import java.util.List;
+
 /**
  * One thing to do in a lesson.
  *
@@ -12,6 +15,7 @@ package fluidframe.core.lesson;
  * @param weight its share of the time that is not fixed, from 1
  * @param why it is there, in words
  * @param done whether it has been done
+ * @param aids drills and cards that help with it
  */
 public record Item(
         Stage stage,
@@ -23,18 +27,39 @@ public record Item(
         boolean fixed,
         int weight,
         String why,
-        boolean done) {
+        boolean done,
+        List<Aid> aids) {
     public Item {
+        aids = List.copyOf(aids);
         if (minutes < 1)
             throw new IllegalArgumentException("A part of a lesson takes a minute at least, but had " + minutes);
         if (weight < 1) throw new IllegalArgumentException("A weight is 1 at least, but was " + weight);
     }
 
+    /** One that nothing helps with. */
+    public Item(
+            Stage stage,
+            String kind,
+            String id,
+            String name,
+            int row,
+            int minutes,
+            boolean fixed,
+            int weight,
+            String why,
+            boolean done) {
+        this(stage, kind, id, name, row, minutes, fixed, weight, why, done, List.of());
+    }
+
     public Item asDone() {
-        return new Item(stage, kind, id, name, row, minutes, fixed, weight, why, true);
+        return new Item(stage, kind, id, name, row, minutes, fixed, weight, why, true, aids);
     }
 
     Item lasting(int newMinutes) {
-        return new Item(stage, kind, id, name, row, newMinutes, fixed, weight, why, done);
+        return new Item(stage, kind, id, name, row, newMinutes, fixed, weight, why, done, aids);
+    }
+
+    Item helpedBy(List<Aid> newAids) {
+        return new Item(stage, kind, id, name, row, minutes, fixed, weight, why, done, newAids);
     }
 }

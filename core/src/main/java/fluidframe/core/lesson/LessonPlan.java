@@ -1,14 +1,20 @@
 package fluidframe.core.lesson;
 
+import fluidframe.core.exercise.Aid;
+import fluidframe.core.exercise.Exercises;
 import fluidframe.core.log.Rate;
 import fluidframe.core.log.Standing;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -30,6 +36,8 @@ public record LessonPlan(List<Item> items, List<String> leftOut) {
 
     private static final int MOST_FAULTS = 4;
 
+    private static final Set<Stage> OF_THE_HOLD = EnumSet.of(Stage.BODY, Stage.LEAD);
+
     public LessonPlan {
         items = List.copyOf(items);
         leftOut = List.copyOf(leftOut);
@@ -42,8 +50,15 @@ public record LessonPlan(List<Item> items, List<String> leftOut) {
      * @param depth 0 for beginners, who are not drowned in detail, 1 with footwork and lead, 2 with everything
      * @param promised what was promised last time, in the coach's words
      * @param others what else they work on, of which a promise may speak
+     * @param exercises of which those that help are proposed
      */
-    public record Wish(int minutes, int depth, List<Topic> topics, List<String> promised, List<Lesson.About> others) {
+    public record Wish(
+            int minutes,
+            int depth,
+            List<Topic> topics,
+            List<String> promised,
+            List<Lesson.About> others,
+            Exercises exercises) {
         private static final int SHORTEST = 5;
 
         public Wish {
@@ -62,7 +77,8 @@ public record LessonPlan(List<Item> items, List<String> leftOut) {
         List<String> leftOut = new ArrayList<>();
         List<Item> items = new ArrayList<>();
         for (String promise : wish.promised()) items.add(promised(promise, wish));
-        for (Topic topic : wish.topics()) items.addAll(about(topic, wish.depth(), leftOut));
+        for (Topic topic : wish.topics())
+            items.addAll(helped(about(topic, wish.depth(), leftOut), topic, wish.exercises()));
         for (int i = 0; i + 1 < wish.topics().size(); i++) {
             Topic one = wish.topics().get(i);
             Topic next = wish.topics().get(i + 1);
@@ -72,7 +88,7 @@ public record LessonPlan(List<Item> items, List<String> leftOut) {
         items.add(new Item(
                 Stage.RECAP, "", "", "", 0, 1, false, Stage.RECAP.weight(), "so that it is taken home", false));
         dropWhatHasNoTime(items, wish.minutes(), leftOut);
-        return new LessonPlan(shared(items, wish.minutes()), leftOut);
+        return new LessonPlan(shared(onceEach(items), wish.minutes()), leftOut);
     }
 
     /** About what it names: something of this lesson, or whatever else they work on; of several names the longest. */
@@ -115,6 +131,35 @@ public record LessonPlan(List<Item> items, List<String> leftOut) {
         if (!slower.isEmpty()) items.add(item(Stage.UP_TO_SPEED, topic, 0, slower));
         items.sort(Comparator.comparing(Item::stage));
         return items;
+    }
+
+    /** With the card of its position where it begins or is about hold and body, and a drill for every fault that one speaks of. */
+    private static List<Item> helped(List<Item> items, Topic topic, Exercises exercises) {
+        List<Item> helped = new ArrayList<>();
+        for (Item item : items) {
+            List<Aid> aids = new ArrayList<>();
+            Optional<Topic.Weak> fault = topic.weak().stream()
+                    .filter(weak -> item.row() > 0 && item.why().equals(told(weak)))
+                    .findFirst();
+            if (topic.isNew() && helped.isEmpty() || fault.isPresent() && OF_THE_HOLD.contains(item.stage())) {
+                topic.start()
+                        .flatMap(start -> topic.dance().flatMap(dance -> exercises.standing(start, dance)))
+                        .ifPresent(aids::add);
+            }
+            fault.flatMap(weak -> exercises.against(weak.seen(), topic.dance(), topic.solo()))
+                    .ifPresent(aids::add);
+            helped.add(item.helpedBy(aids));
+        }
+        return helped;
+    }
+
+    /** What helps twice is named once, where it helps first. */
+    private static List<Item> onceEach(List<Item> items) {
+        Set<Aid> named = new HashSet<>();
+        return items.stream()
+                .map(item ->
+                        item.helpedBy(item.aids().stream().filter(named::add).toList()))
+                .toList();
     }
 
     private static String told(Topic.Weak fault) {

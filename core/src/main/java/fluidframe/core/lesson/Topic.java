@@ -1,5 +1,7 @@
 package fluidframe.core.lesson;
 
+import fluidframe.core.chart.Start;
+import fluidframe.core.count.Dance;
 import fluidframe.core.log.Rate;
 import fluidframe.core.log.Standing;
 import java.util.List;
@@ -15,6 +17,8 @@ import java.util.OptionalDouble;
  * @param weak what goes wrong, the worst first
  * @param tempo the tempo wanted, in bars a minute
  * @param movedOn what has changed since it was taught; blank if nothing has
+ * @param dance of which it is, if that is known
+ * @param start how a figure begins; empty for a routine
  */
 public record Topic(
         String kind,
@@ -24,9 +28,24 @@ public record Topic(
         Optional<Standing> standing,
         List<Weak> weak,
         OptionalDouble tempo,
-        String movedOn) {
+        String movedOn,
+        Optional<Dance> dance,
+        Optional<Start> start) {
     public Topic {
         weak = List.copyOf(weak);
+    }
+
+    /** One of which neither dance nor position is known. */
+    public Topic(
+            String kind,
+            String id,
+            String name,
+            boolean solo,
+            Optional<Standing> standing,
+            List<Weak> weak,
+            OptionalDouble tempo,
+            String movedOn) {
+        this(kind, id, name, solo, standing, weak, tempo, movedOn, Optional.empty(), Optional.empty());
     }
 
     /**

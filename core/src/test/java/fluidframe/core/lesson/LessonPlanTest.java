@@ -3,7 +3,16 @@ package fluidframe.core.lesson;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import fluidframe.core.chart.Preparation;
+import fluidframe.core.chart.Start;
+import fluidframe.core.count.Dance;
+import fluidframe.core.couple.CouplePosition;
+import fluidframe.core.couple.Hold;
 import fluidframe.core.couple.Role;
+import fluidframe.core.exercise.Aid;
+import fluidframe.core.exercise.Drill;
+import fluidframe.core.exercise.Exercises;
+import fluidframe.core.exercise.SetUp;
 import fluidframe.core.log.Danced;
 import fluidframe.core.log.Entry;
 import fluidframe.core.log.Rate;
@@ -18,6 +27,32 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class LessonPlanTest {
+    private static final Drill HEEL_DRILL = new Drill(
+            "Heel down against resistance",
+            List.of(Dance.WALTZ),
+            Drill.Who.ALONE,
+            "Lowering, so that the heel arrives on its count.",
+            "1 2 3",
+            OptionalDouble.of(84),
+            12,
+            3,
+            List.of("Lower."),
+            List.of("Pain is a signal to stop."),
+            List.of("heel early", "lowering late"),
+            "");
+    private static final SetUp CLOSED = new SetUp(
+            "Closed hold",
+            List.of(Dance.WALTZ),
+            "closed hold, touching",
+            List.of(CouplePosition.CLOSED),
+            List.of(),
+            List.of(),
+            "",
+            "",
+            List.of());
+    private static final Exercises EXERCISES = new Exercises(
+            List.of(new Exercises.Shelved<>("heel", HEEL_DRILL)), List.of(new Exercises.Shelved<>("closed", CLOSED)));
+
     private static final Topic.Weak HEEL =
             new Topic.Weak("lady", 5, "heel early", "wait for the knee", new Rate(4, 11));
 
@@ -42,7 +77,7 @@ class LessonPlanTest {
 
     private static LessonPlan plan(int minutes, List<Topic> topics, String... promised) {
         return LessonPlan.propose(new LessonPlan.Wish(
-                minutes, 2, topics, List.of(promised), List.of(new Lesson.About("figure", "wing", "Wing"))));
+                minutes, 2, topics, List.of(promised), List.of(new Lesson.About("figure", "wing", "Wing")), EXERCISES));
     }
 
     private static List<Stage> stages(LessonPlan plan) {
@@ -168,6 +203,53 @@ class LessonPlanTest {
             assertThat(shared.stream().mapToInt(Item::minutes).sum()).isEqualTo(minutes);
             assertThat(shared.get(one)).isEqualTo(fixed);
         }
+    }
+
+    private static Topic waltz(Topic of) {
+        return new Topic(
+                of.kind(),
+                of.id(),
+                of.name(),
+                of.solo(),
+                of.standing(),
+                of.weak(),
+                of.tempo(),
+                of.movedOn(),
+                Optional.of(Dance.WALTZ),
+                Optional.of(new Start(
+                        CouplePosition.CLOSED,
+                        Hold.CLOSED_CONTACT,
+                        List.of(),
+                        false,
+                        false,
+                        Preparation.NONE,
+                        Preparation.NONE)));
+    }
+
+    @Test
+    void theDrillThatSpeaksOfAFaultIsProposedWithItAndTheCardOfThePositionWithWhatIsNew() {
+        LessonPlan plan = plan(60, List.of(waltz(danced("Spin", 3, 4, 27, HEEL)), waltz(fresh("Whisk"))));
+        assertThat(plan.items())
+                .filteredOn(item -> item.why().startsWith("heel early"))
+                .singleElement()
+                .satisfies(item -> assertThat(item.aids())
+                        .containsExactly(new Aid("drill", "heel", "Heel down against resistance")));
+        assertThat(plan.items())
+                .filteredOn(item -> item.name().equals("Whisk") && item.stage() == Stage.WHOLE)
+                .singleElement()
+                .satisfies(item -> assertThat(item.aids()).containsExactly(new Aid("card", "closed", "Closed hold")));
+    }
+
+    @Test
+    void whatHelpsTwiceIsNamedOnceAndNothingWhereTheDanceIsAnother() {
+        Topic.Weak knee = new Topic.Weak("man", 2, "heel lowered late", "", new Rate(3, 7));
+        LessonPlan plan = plan(60, List.of(waltz(danced("Spin", 3, 4, 27, HEEL, knee)), waltz(fresh("Whisk"))));
+        assertThat(plan.items().stream().flatMap(item -> item.aids().stream()))
+                .doesNotHaveDuplicates()
+                .hasSize(2);
+        assertThat(plan(60, List.of(danced("Spin", 3, 4, 27, HEEL), fresh("Whisk")))
+                        .items())
+                .allSatisfy(item -> assertThat(item.aids()).isEmpty());
     }
 
     @Test

@@ -4,6 +4,8 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import fluidframe.core.count.Dance;
+import fluidframe.core.couple.CouplePosition;
+import fluidframe.core.couple.Hold;
 import fluidframe.core.exercise.SetUp;
 import fluidframe.library.text.Cells;
 import fluidframe.library.text.Format;
@@ -23,6 +25,8 @@ public final class CardFormat extends Format<SetUp> {
                 root.path("name").asText().strip(),
                 cells.list(root, "", "dances", Dance::parse),
                 root.path("hold").asText(),
+                cells.list(root, "", "positions", CouplePosition::parse),
+                cells.list(root, "", "holds", Hold::parse),
                 cells.objects(
                         root,
                         "",
@@ -42,6 +46,8 @@ public final class CardFormat extends Format<SetUp> {
         ObjectNode root = begun().put("name", card.name());
         Parts.texts(root, "dances", card.dances());
         root.put("hold", card.hold());
+        if (!card.positions().isEmpty()) Parts.texts(root, "positions", card.positions());
+        if (!card.holds().isEmpty()) Parts.texts(root, "holds", card.holds());
         ArrayNode points = root.putArray("points");
         card.points()
                 .forEach(point -> points.addObject().put("about", point.about()).put("text", point.text()));

@@ -33,6 +33,7 @@ public final class DrillFormat extends Format<Drill> {
                 root.path("minutes").asInt(USUAL_MINUTES),
                 cells.list(root, "", "steps", Function.identity()),
                 cells.list(root, "", "cautions", Function.identity()),
+                cells.list(root, "", "against", Function.identity()),
                 root.path("loop").asText(""));
     }
 
@@ -46,6 +47,7 @@ public final class DrillFormat extends Format<Drill> {
         root.put("repeats", drill.repeats()).put("minutes", drill.minutes());
         Parts.texts(root, "steps", drill.steps());
         Parts.texts(root, "cautions", drill.cautions());
+        if (!drill.against().isEmpty()) Parts.texts(root, "against", drill.against());
         if (!drill.loop().isBlank()) root.put("loop", drill.loop());
         return root;
     }

@@ -3,6 +3,7 @@ package fluidframe.library.lesson;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import fluidframe.core.exercise.Aid;
 import fluidframe.core.lesson.Item;
 import fluidframe.core.lesson.Lesson;
 import fluidframe.core.lesson.Stage;
@@ -10,6 +11,7 @@ import fluidframe.library.text.Cells;
 import fluidframe.library.text.Format;
 import java.time.DateTimeException;
 import java.time.LocalDateTime;
+import java.util.Optional;
 import java.util.function.Function;
 
 /** Lessons in the open format {@code fluidframe/lesson@1}; what is as usual is left out. */
@@ -44,7 +46,7 @@ public final class LessonFormat extends Format<Lesson> {
                                         topic.path("kind").asText(),
                                         topic.path("id").asText(),
                                         topic.path("name").asText()))),
-                cells.objects(root, "", "items", (item, path) -> cells.build(path, () -> item(item))),
+                cells.objects(root, "", "items", (item, path) -> item(item, path, cells)),
                 cells.list(root, "", "leftOut", Function.identity()),
                 cells.objects(
                         root,
@@ -68,19 +70,30 @@ public final class LessonFormat extends Format<Lesson> {
         }
     }
 
-    /** One part of a plan, also by itself. */
-    public static Item item(JsonNode item) {
-        return new Item(
-                Stage.parse(item.path("stage").asText()),
-                item.path("kind").asText(""),
-                item.path("id").asText(""),
-                item.path("name").asText(""),
-                item.path("row").asInt(0),
-                item.path("minutes").asInt(),
-                item.path("fixed").asBoolean(false),
-                item.path("weight").asInt(1),
-                item.path("why").asText(""),
-                item.path("done").asBoolean(false));
+    private static Optional<Item> item(JsonNode item, String path, Cells cells) {
+        return cells.build(
+                path,
+                () -> new Item(
+                        Stage.parse(item.path("stage").asText()),
+                        item.path("kind").asText(""),
+                        item.path("id").asText(""),
+                        item.path("name").asText(""),
+                        item.path("row").asInt(0),
+                        item.path("minutes").asInt(),
+                        item.path("fixed").asBoolean(false),
+                        item.path("weight").asInt(1),
+                        item.path("why").asText(""),
+                        item.path("done").asBoolean(false),
+                        cells.objects(
+                                item,
+                                path,
+                                "aids",
+                                (aid, at) -> cells.build(
+                                        at,
+                                        () -> new Aid(
+                                                aid.path("kind").asText(),
+                                                aid.path("id").asText(),
+                                                aid.path("name").asText())))));
     }
 
     @Override
@@ -119,7 +132,15 @@ public final class LessonFormat extends Format<Lesson> {
         if (!item.name().isEmpty()) written.put("name", item.name());
         if (item.row() > 0) written.put("row", item.row());
         written.put("minutes", item.minutes()).put("fixed", item.fixed()).put("weight", item.weight());
-        return written.put("why", item.why()).put("done", item.done());
+        written.put("why", item.why()).put("done", item.done());
+        if (item.aids().isEmpty()) return written;
+        ArrayNode aids = written.putArray("aids");
+        item.aids()
+                .forEach(aid -> aids.addObject()
+                        .put("kind", aid.kind())
+                        .put("id", aid.id())
+                        .put("name", aid.name()));
+        return written;
     }
 
     @Override

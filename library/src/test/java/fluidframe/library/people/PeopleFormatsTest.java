@@ -4,7 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fluidframe.core.count.Dance;
+import fluidframe.core.couple.CouplePosition;
+import fluidframe.core.couple.Hold;
 import fluidframe.core.couple.Role;
+import fluidframe.core.exercise.Aid;
 import fluidframe.core.exercise.Drill;
 import fluidframe.core.exercise.SetUp;
 import fluidframe.core.lesson.Item;
@@ -17,7 +20,7 @@ import fluidframe.core.people.Group;
 import fluidframe.library.exercise.CardFormat;
 import fluidframe.library.exercise.DrillFormat;
 import fluidframe.library.lesson.LessonFormat;
-import fluidframe.library.shipped.Exercises;
+import fluidframe.library.shipped.StarterExercises;
 import fluidframe.library.text.Format;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -73,7 +76,18 @@ class PeopleFormatsTest {
                 1,
                 List.of(new Lesson.About("figure", "waltz.whisk", "Whisk")),
                 List.of(
-                        new Item(Stage.FOOTWORK, "figure", "waltz.whisk", "Whisk", 5, 40, false, 3, "heel early", true),
+                        new Item(
+                                Stage.FOOTWORK,
+                                "figure",
+                                "waltz.whisk",
+                                "Whisk",
+                                5,
+                                40,
+                                false,
+                                3,
+                                "heel early",
+                                true,
+                                List.of(new Aid("drill", "heel-down", "Heel down"))),
                         new Item(Stage.RECAP, "", "", "", 0, 5, true, 1, "", false)),
                 List.of("Whisk: clean"),
                 List.of(new Lesson.Promise("the heel", true)),
@@ -98,11 +112,20 @@ class PeopleFormatsTest {
                         4,
                         List.of("Stand."),
                         List.of("Space."),
+                        List.of("heel early"),
                         "rumba.spot-turn"));
         comesBack(
                 CardFormat.CARD,
                 new SetUp(
-                        "Closed", List.of(), "closed", List.of(new SetUp.Point("Head", "up")), "s", "b", List.of("c")));
+                        "Closed",
+                        List.of(),
+                        "closed",
+                        List.of(CouplePosition.FAN),
+                        List.of(Hold.LEFT_TO_RIGHT),
+                        List.of(new SetUp.Point("Head", "up")),
+                        "s",
+                        "b",
+                        List.of("c")));
     }
 
     @Test
@@ -136,12 +159,12 @@ class PeopleFormatsTest {
 
     @Test
     void everyDrillAndCardThatShipsIsReadAndWarns() {
-        assertThat(Exercises.drills()).hasSize(20).allSatisfy(document -> {
+        assertThat(StarterExercises.drills()).hasSize(20).allSatisfy(document -> {
             Drill drill = DrillFormat.DRILL.read(document).orThrow();
             assertThat(String.join(" ", drill.cautions())).contains("Pain is a signal to stop.");
             assertThat(drill.steps()).hasSizeGreaterThan(1);
         });
-        assertThat(Exercises.cards()).hasSize(10).allSatisfy(document -> {
+        assertThat(StarterExercises.cards()).hasSize(10).allSatisfy(document -> {
             SetUp card = CardFormat.CARD.read(document).orThrow();
             assertThat(String.join(" ", card.cautions())).contains("Pain is a signal to stop.");
             assertThat(card.points()).hasSizeGreaterThan(2);

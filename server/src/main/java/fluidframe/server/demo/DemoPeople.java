@@ -1,5 +1,6 @@
 package fluidframe.server.demo;
 
+import fluidframe.core.exercise.Exercises;
 import fluidframe.core.lesson.Item;
 import fluidframe.core.lesson.Lesson;
 import fluidframe.core.lesson.LessonPlan;
@@ -154,7 +155,9 @@ class DemoPeople {
                         OptionalDouble.empty(),
                         ""))
                 .toList();
-        return LessonPlan.propose(new LessonPlan.Wish(MINUTES, 1, fresh, List.of(), List.of())).items().stream()
+        return LessonPlan.propose(new LessonPlan.Wish(MINUTES, 1, fresh, List.of(), List.of(), Exercises.NONE))
+                .items()
+                .stream()
                 .map(Item::asDone)
                 .toList();
     }

@@ -3,7 +3,7 @@ package fluidframe.server.exercise;
 import com.fasterxml.jackson.databind.JsonNode;
 import fluidframe.core.exercise.Drill;
 import fluidframe.core.exercise.SetUp;
-import fluidframe.library.shipped.Exercises;
+import fluidframe.library.shipped.StarterExercises;
 import fluidframe.server.store.Documents;
 import fluidframe.server.store.Furnished;
 import java.util.ArrayList;
@@ -38,8 +38,8 @@ class StarterSet implements SmartLifecycle {
     public void start() {
         running = true;
         furnished.once(WHAT, () -> {
-            drills.furnish(texts(Exercises.drills()), Optional.empty());
-            cards.furnish(texts(Exercises.cards()), Optional.empty());
+            drills.furnish(texts(StarterExercises.drills()), Optional.empty());
+            cards.furnish(texts(StarterExercises.cards()), Optional.empty());
         });
     }
 

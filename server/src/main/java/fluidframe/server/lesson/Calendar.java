@@ -28,7 +28,9 @@ public class Calendar {
 
     /** Those with one couple or group. */
     public List<Page.Line<LessonView.LessonSummary>> with(String whom, LocalDate from, LocalDate to) {
-        return between(from, to, "with:" + whom + ".");
+        return between(from, to, "with:" + whom + ".").stream()
+                .filter(line -> line.summary().whom().equals(whom))
+                .toList();
     }
 
     private List<Page.Line<LessonView.LessonSummary>> between(LocalDate from, LocalDate to, String search) {
@@ -47,10 +49,13 @@ public class Calendar {
 
     /** What was promised in the last lesson given before a day; nothing if there was none. */
     public List<String> promised(String whom, LocalDate before) {
+        return lastBefore(whom, before).map(line -> line.summary().promises()).orElse(List.of());
+    }
+
+    /** The last lesson before a day that was given, or in which something was promised. */
+    Optional<Page.Line<LessonView.LessonSummary>> lastBefore(String whom, LocalDate before) {
         Optional<Page.Line<LessonView.LessonSummary>> last = last(with(whom, before.minusDays(LATELY), before));
-        return last.or(() -> last(with(whom, before.minusYears(1), before)))
-                .map(line -> line.summary().promises())
-                .orElse(List.of());
+        return last.or(() -> last(with(whom, before.minusYears(1), before)));
     }
 
     /** The last that was given, or in which something was promised. */

@@ -1,5 +1,6 @@
 package fluidframe.server.lesson;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.databind.JsonNode;
 import fluidframe.core.lesson.Item;
 import fluidframe.core.lesson.Lesson;
@@ -14,6 +15,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotBlank;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -56,6 +58,24 @@ class LessonController extends DocumentController<Lesson, LessonView> {
                     + " days at once, but were from " + from + " to " + to);
         }
         return calendar.between(first, end);
+    }
+
+    /**
+     * What was promised to a couple or group last.
+     *
+     * @param lesson in which it was; left out if there was none
+     */
+    @JsonInclude(JsonInclude.Include.NON_ABSENT)
+    record PromisedView(Optional<String> lesson, Optional<String> at, List<String> promises) {}
+
+    /** What was promised to a couple or group in the last lesson before a day, and is not yet kept. */
+    @GetMapping("/promised")
+    PromisedView promised(@RequestParam @NotBlank String whom, @RequestParam @NotBlank String before) {
+        Optional<Page.Line<LessonView.LessonSummary>> last = calendar.lastBefore(whom, Cells.date(before));
+        return new PromisedView(
+                last.map(Page.Line::id),
+                last.map(line -> line.summary().at()),
+                last.map(line -> line.summary().promises()).orElse(List.of()));
     }
 
     /** The lesson with the minutes of its parts shared out anew: those set by hand or done keep theirs. */

@@ -9,6 +9,7 @@ import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.Predicate;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -21,6 +22,8 @@ public class LogBook {
     private static final Limit MOST = Limit.of(500);
 
     private static final int LONGEST_PAGE = 200;
+
+    private static final Instant LONG_AGO = Instant.parse("1900-01-01T00:00:00Z");
 
     /** After everything that can be kept. */
     private static final Instant FAR_AHEAD = Instant.parse("9999-01-01T00:00:00Z");
@@ -132,12 +135,36 @@ public class LogBook {
         return rows.countByCoupleId(couple);
     }
 
+    /** What was seen, written anew; who danced what stays. */
+    @Transactional
+    public Kept change(long id, Instant at, OptionalDouble tempo, Optional<Entry.Fault> fault) {
+        if (at.isBefore(LONG_AGO) || at.isAfter(clock.instant().plus(1, ChronoUnit.DAYS))) {
+            throw new IllegalArgumentException(
+                    "What was seen must lie between the year 1900 and today, but was at " + at);
+        }
+        LogRow row = row(id);
+        Entry old = row.entry();
+        Entry.Run run = old.run();
+        // Refuses what no entry may say.
+        new Entry(
+                old.subject(),
+                new Entry.Run(run.key(), run.from(), run.to(), tempo, run.part(), run.otherSide()),
+                fault,
+                old.whom());
+        row.saw(tempo, fault);
+        row.seenAt(at.truncatedTo(ChronoUnit.MICROS));
+        return Kept.of(rows.save(row));
+    }
+
+    private LogRow row(long id) {
+        return rows.findById(id)
+                .orElseThrow(() -> new NotFoundException("That entry of the log is not there any more"));
+    }
+
     /** Takes back what was kept by mistake. */
     @Transactional
     public void takeBack(long id) {
-        LogRow row = rows.findById(id)
-                .orElseThrow(() -> new NotFoundException("That entry of the log is not there any more"));
-        rows.delete(row);
+        rows.delete(row(id));
     }
 
     /** Everything of a couple or group, for good. */

@@ -6,6 +6,7 @@ import fluidframe.core.log.Entry;
 import fluidframe.core.log.Tally;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -16,6 +17,7 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -167,6 +169,25 @@ class LogController {
     @GetMapping("/lessons/{lesson}")
     List<LogLine> ofLesson(@PathVariable String lesson) {
         return book.ofLesson(lesson).stream().map(LogLine::of).toList();
+    }
+
+    /**
+     * What was seen, put right.
+     *
+     * @param at when it was seen, not in the future
+     * @param tempo bars a minute, if it is known
+     * @param fault none for a clean run
+     */
+    record LogEntryChange(@NotNull Instant at, Optional<Double> tempo, Optional<@Valid LogFault> fault) {}
+
+    /** Puts right what was kept; who danced what, and in which run, stays. */
+    @PutMapping("/{id}")
+    LogLine change(@PathVariable long id, @RequestBody @Valid LogEntryChange wanted) {
+        return LogLine.of(book.change(
+                id,
+                wanted.at(),
+                wanted.tempo().map(OptionalDouble::of).orElse(OptionalDouble.empty()),
+                wanted.fault().map(LogFault::fault)));
     }
 
     @DeleteMapping("/{id}")

@@ -58,17 +58,24 @@ class LogRow {
         this.run = entry.run().key();
         this.fromBeat = entry.run().from();
         this.toBeat = entry.run().to();
-        entry.run().tempo().ifPresent(bars -> this.tempo = bars);
-        entry.fault().ifPresent(fault -> {
-            this.figure = fault.figure();
-            this.figureName = fault.figureName();
-            this.role = fault.role().toString();
-            this.step = fault.row();
-            this.place = fault.place();
-            this.seen = fault.seen();
-            this.cause = fault.cause();
-            this.cue = fault.cue();
-        });
+        saw(entry.run().tempo(), entry.fault());
+    }
+
+    /** What was seen is written anew. */
+    void saw(OptionalDouble bars, Optional<Entry.Fault> fault) {
+        this.tempo = bars.isPresent() ? bars.getAsDouble() : null;
+        this.figure = fault.map(Entry.Fault::figure).orElse(null);
+        this.figureName = fault.map(Entry.Fault::figureName).orElse(null);
+        this.role = fault.map(Entry.Fault::role).map(Role::toString).orElse(null);
+        this.step = fault.map(Entry.Fault::row).orElse(null);
+        this.place = fault.map(Entry.Fault::place).orElse(null);
+        this.seen = fault.map(Entry.Fault::seen).orElse(null);
+        this.cause = fault.map(Entry.Fault::cause).orElse(null);
+        this.cue = fault.map(Entry.Fault::cue).orElse(null);
+    }
+
+    void seenAt(Instant time) {
+        this.at = time;
     }
 
     Entry entry() {

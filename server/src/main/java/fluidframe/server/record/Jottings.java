@@ -18,6 +18,7 @@ import fluidframe.server.people.PeopleView;
 import fluidframe.server.repertoire.FigureShelf;
 import fluidframe.server.ribbon.RoutineDesk;
 import fluidframe.server.routine.RoutineSummary;
+import fluidframe.server.store.Amending;
 import fluidframe.server.store.Document;
 import fluidframe.server.store.Documents;
 import fluidframe.server.store.Page;
@@ -247,9 +248,7 @@ class Jottings {
     private JottingController.JottingKept promised(Understood understood) {
         Names.Named whom = understood.whom().orElseThrow();
         String id = lessonFor(whom.id()).orElseThrow();
-        Document<Lesson> lesson = lessons.get(id);
-        lessons.save(
-                id, lesson.version(), lesson.value().promising(understood.line().seen()), Optional.empty());
+        Amending.amend(lessons, id, lesson -> lesson.promising(understood.line().seen()));
         return new JottingController.JottingKept(
                 "promise", Optional.empty(), "Promised to " + whom.name() + " for next time.");
     }
@@ -258,11 +257,9 @@ class Jottings {
         Names.Named whom = understood.whom().orElseThrow();
         String text = understood.line().date() + ": " + understood.line().seen();
         if (whom.kind().equals("group")) {
-            Document<Group> group = groups.get(whom.id());
-            groups.save(whom.id(), group.version(), group.value().noting(text), Optional.empty());
+            Amending.amend(groups, whom.id(), group -> group.noting(text));
         } else {
-            Document<Couple> couple = couples.get(whom.id());
-            couples.save(whom.id(), couple.version(), couple.value().noting(text), Optional.empty());
+            Amending.amend(couples, whom.id(), couple -> couple.noting(text));
         }
         return new JottingController.JottingKept(
                 "note", Optional.empty(), "Written into the notes of " + whom.name() + ".");

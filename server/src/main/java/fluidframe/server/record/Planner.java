@@ -1,5 +1,7 @@
 package fluidframe.server.record;
 
+import fluidframe.core.chart.Chart;
+import fluidframe.core.count.Dance;
 import fluidframe.core.lesson.Lesson;
 import fluidframe.core.lesson.LessonPlan;
 import fluidframe.core.lesson.Topic;
@@ -9,6 +11,7 @@ import fluidframe.core.log.Rate;
 import fluidframe.core.log.Sort;
 import fluidframe.core.log.Standing;
 import fluidframe.core.routine.Routine;
+import fluidframe.server.exercise.ExerciseShelf;
 import fluidframe.server.lesson.Calendar;
 import fluidframe.server.repertoire.FigureShelf;
 import fluidframe.server.routine.RoutineSummary;
@@ -34,6 +37,7 @@ class Planner {
     private final TaughtBook taught;
     private final Calendar calendar;
     private final FigureShelf shelf;
+    private final ExerciseShelf exercises;
     private final Documents<Routine, RoutineSummary> routines;
 
     Planner(
@@ -42,12 +46,14 @@ class Planner {
             TaughtBook taught,
             Calendar calendar,
             FigureShelf shelf,
+            ExerciseShelf exercises,
             Documents<Routine, RoutineSummary> routines) {
         this.whoms = whoms;
         this.known = known;
         this.taught = taught;
         this.calendar = calendar;
         this.shelf = shelf;
+        this.exercises = exercises;
         this.routines = routines;
     }
 
@@ -65,7 +71,8 @@ class Planner {
                 lesson.depth(),
                 topics,
                 calendar.promised(lesson.with().id(), lesson.at().toLocalDate()),
-                whom.map(this::others).orElse(List.of())));
+                whom.map(this::others).orElse(List.of()),
+                exercises.all()));
         return lesson.planned(plan.items(), plan.leftOut());
     }
 
@@ -81,11 +88,13 @@ class Planner {
         return Stream.concat(figures, danced).toList();
     }
 
-    private static Topic topic(
+    private Topic topic(
             Lesson.About about,
             Optional<Known.Runs> runs,
             List<TaughtBook.TaughtView> versions,
             Optional<Whoms.Whom> whom) {
+        Optional<Chart> chart =
+                about.kind().equals("figure") ? shelf.repertoire().chart(about.id()) : Optional.empty();
         Entry.Subject subject = new Entry.Subject(about.kind(), about.id(), about.name());
         List<Danced> danced = runs.map(known -> subject.isRoutine() ? known.ofRoutine(about.id()) : known.of(subject))
                 .orElse(List.of());
@@ -97,7 +106,15 @@ class Planner {
                 danced.isEmpty() ? Optional.empty() : Optional.of(Standing.of(danced)),
                 weak(danced, subject.isRoutine()),
                 runs.map(known -> known.tempoWanted(about.kind(), about.id())).orElse(OptionalDouble.empty()),
-                moved(about, versions));
+                moved(about, versions),
+                chart.map(Chart::dance).or(() -> danceOf(about)),
+                chart.map(Chart::start));
+    }
+
+    private Optional<Dance> danceOf(Lesson.About about) {
+        return about.kind().equals("routine")
+                ? routines.find(about.id()).map(found -> found.value().dance())
+                : Optional.empty();
     }
 
     /** What was seen in the last few runs, most often first. */

@@ -16,11 +16,13 @@ import fluidframe.server.store.Documents;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.springframework.lang.Nullable;
@@ -30,12 +32,16 @@ import org.springframework.transaction.annotation.Transactional;
 /** What was taught to whom, and in what it differs from what stands now. */
 @Service
 public class TaughtBook {
+    /** What is noted where every figure was as it ships. */
+    private static final String NONE_OWN = "{}";
+
     private static final Pattern FIGURE = Pattern.compile(RoutineDifference.FIGURE + " (\\d+)");
 
     private final TaughtRows rows;
     private final Documents<Routine, RoutineSummary> routines;
     private final FigureShelf shelf;
     private final RoutineDesk desk;
+    private final TaughtFigures figures;
     private final Clock clock;
 
     TaughtBook(
@@ -43,11 +49,13 @@ public class TaughtBook {
             Documents<Routine, RoutineSummary> routines,
             FigureShelf shelf,
             RoutineDesk desk,
+            TaughtFigures figures,
             Clock clock) {
         this.rows = rows;
         this.routines = routines;
         this.shelf = shelf;
         this.desk = desk;
+        this.figures = figures;
         this.clock = clock;
     }
 
@@ -103,7 +111,8 @@ public class TaughtBook {
                 standing(kind, id).orElseThrow(() -> new NotFoundException("There is no " + kind + " \"" + id + "\""));
         TaughtRow row = new TaughtRow(
                 at.truncatedTo(ChronoUnit.MICROS), couple, kind, id, now.name(), now.version(), now.text());
-        return view(rows.save(row));
+        if (kind.equals("routine")) row.note(figures.noted(routine(now.text())));
+        return view(rows.save(row), figures.mine());
     }
 
     /** A routine as it stood once. */
@@ -122,17 +131,20 @@ public class TaughtBook {
     List<TaughtView> of(String couple) {
         Map<String, TaughtRow> last = new LinkedHashMap<>();
         rows.of(couple).forEach(row -> last.putIfAbsent(row.kind() + " " + row.subject(), row));
-        return last.values().stream().map(this::view).toList();
+        Set<String> mine = figures.mine();
+        return last.values().stream().map(row -> view(row, mine)).toList();
     }
 
     /** What has moved on since it was taught to somebody. */
     List<TaughtView> movedOn() {
         Map<String, Optional<Standing>> known = new HashMap<>();
+        Set<String> mine = figures.mine();
         return rows.latest().stream()
                 .map(row -> view(
                         row,
                         known.computeIfAbsent(
-                                row.kind() + " " + row.subject(), key -> standing(row.kind(), row.subject()))))
+                                row.kind() + " " + row.subject(), key -> standing(row.kind(), row.subject())),
+                        mine))
                 .filter(view -> !view.differences().isEmpty())
                 .toList();
     }
@@ -152,11 +164,11 @@ public class TaughtBook {
         return rows.countByCoupleId(couple);
     }
 
-    private TaughtView view(TaughtRow row) {
-        return view(row, standing(row.kind(), row.subject()));
+    private TaughtView view(TaughtRow row, Set<String> mine) {
+        return view(row, standing(row.kind(), row.subject()), mine);
     }
 
-    private TaughtView view(TaughtRow row, Optional<Standing> now) {
+    private TaughtView view(TaughtRow row, Optional<Standing> now, Set<String> mine) {
         return new TaughtView(
                 row.id(),
                 row.at(),
@@ -166,12 +178,12 @@ public class TaughtBook {
                 now.map(Standing::name).orElse(row.name()),
                 row.version(),
                 now.map(Standing::version).orElse(null),
-                now.filter(standing -> !standing.text().equals(row.text()))
-                        .map(standing -> differences(row, standing))
-                        .orElse(List.of()));
+                now.map(standing -> differences(row, standing, mine)).orElse(List.of()));
     }
 
-    private List<DifferenceView> differences(TaughtRow row, Standing now) {
+    private List<DifferenceView> differences(TaughtRow row, Standing now, Set<String> mine) {
+        boolean same = now.text().equals(row.text());
+        if (same && !row.kind().equals("routine")) return List.of();
         if (row.kind().equals("figure")) {
             Chart before = ChartFormat.CHART.salvage(row.text()).value();
             Chart after = ChartFormat.CHART.salvage(now.text()).value();
@@ -179,12 +191,20 @@ public class TaughtBook {
                     .map(difference -> view(difference, 0))
                     .toList();
         }
-        Routine before = RoutineFormat.ROUTINE.salvage(row.text()).value();
-        Routine after = RoutineFormat.ROUTINE.salvage(now.text()).value();
+        Optional<String> noted = row.figures().filter(text -> !text.equals(NONE_OWN) || !mine.isEmpty());
+        if (same && noted.isEmpty()) return List.of();
+        Routine before = routine(row.text());
+        Routine after = routine(now.text());
         List<Block> blocks = desk.worked(after).work().blocks();
-        return RoutineDifference.between(before, after, this::nameOf).stream()
-                .map(difference -> view(difference, bar(difference, blocks, after)))
-                .toList();
+        List<DifferenceView> differences = new ArrayList<>();
+        RoutineDifference.between(before, after, this::nameOf)
+                .forEach(difference -> differences.add(view(difference, bar(difference, blocks, after))));
+        noted.ifPresent(text -> differences.addAll(figures.since(text, before, after, mine, blocks)));
+        return differences;
+    }
+
+    private static Routine routine(String text) {
+        return RoutineFormat.ROUTINE.salvage(text).value();
     }
 
     private String nameOf(String figure) {

@@ -8,6 +8,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.Optional;
 
 /** What was taught, as the database keeps it: with the text it had then. */
 @Entity
@@ -28,6 +29,10 @@ class TaughtRow {
     @Column(columnDefinition = "clob")
     private String text;
 
+    @Lob
+    @Column(columnDefinition = "clob")
+    private String figures;
+
     protected TaughtRow() {}
 
     TaughtRow(Instant at, String couple, String kind, String id, String name, long version, String text) {
@@ -38,6 +43,16 @@ class TaughtRow {
         this.subjectName = name;
         this.version = version;
         this.text = text;
+    }
+
+    /** With the versions of the charts of its figures. */
+    void note(String versions) {
+        this.figures = versions;
+    }
+
+    /** The versions of the charts of its figures; empty where they were not noted. */
+    Optional<String> figures() {
+        return Optional.ofNullable(figures);
     }
 
     Long id() {

@@ -11,8 +11,9 @@ interface TaughtRows extends JpaRepository<TaughtRow, Long> {
     List<TaughtRow> of(String couple);
 
     /** The last of everything taught to anybody. */
-    @Query("select t from TaughtRow t where t.id in (select max(u.id) from TaughtRow u"
-            + " group by u.coupleId, u.subjectKind, u.subjectId)")
+    @Query("select t from TaughtRow t where not exists (select u.id from TaughtRow u where u.coupleId = t.coupleId"
+            + " and u.subjectKind = t.subjectKind and u.subjectId = t.subjectId"
+            + " and (u.at > t.at or u.at = t.at and u.id > t.id))")
     List<TaughtRow> latest();
 
     long countByCoupleId(String couple);

@@ -8,8 +8,8 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 
 /** The drills and set-up cards that ship, as documents of the open formats. */
-public final class Exercises {
-    private Exercises() {}
+public final class StarterExercises {
+    private StarterExercises() {}
 
     public static JsonNode drills() {
         return read("/drills.yaml");
@@ -20,7 +20,7 @@ public final class Exercises {
     }
 
     private static JsonNode read(String resource) {
-        try (InputStream in = Exercises.class.getResourceAsStream(resource)) {
+        try (InputStream in = StarterExercises.class.getResourceAsStream(resource)) {
             if (in == null) throw new IllegalStateException("The library must have " + resource + ", but has not");
             return SourceText.read(new String(in.readAllBytes(), StandardCharsets.UTF_8))
                     .root();
