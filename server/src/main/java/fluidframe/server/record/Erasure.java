@@ -126,7 +126,8 @@ class Erasure {
             touched.add("Still named in the words of " + String.join(", ", named)
                     + ": change those yourself, and notes, promises and cues of others that name " + dancer.name());
         }
-        touched.add("Couples and groups in the bin that name " + dancer.name() + " go for good");
+        touched.add("Couples and groups in the bin that name " + dancer.name()
+                + " go for good, the couples with their lessons, log and what they were taught");
         touched.add("Copies of the studio in its data folder hold it until newer ones have taken their place");
         return touched;
     }
@@ -181,17 +182,16 @@ class Erasure {
                 groups.save(group.id(), group.version(), group.value().without(id), Optional.empty());
                 forgetting.forgetVersions(new Ref(Kind.GROUP, group.id()));
             }
-            forgetting.erase(new Ref(Kind.DANCER, id));
+            Ref dancer = new Ref(Kind.DANCER, id);
+            forgetting.inTheBin(Kind.COUPLE, dancer).forEach(this::eraseRecord);
+            forgetting.erase(dancer);
         });
     }
 
     private void eraseFrom(Document<Couple> couple, String dancer) {
         Optional<Couple> left = couple.value().without(dancer, nameOfRest(couple.value(), dancer));
-        List<Page.Line<LessonView.LessonSummary>> with = lessonsWith(couple.id());
         if (left.isEmpty()) {
-            with.forEach(line -> forgetting.erase(new Ref(Kind.LESSON, line.id())));
-            book.erase(couple.id());
-            taught.erase(couple.id());
+            eraseRecord(couple.id());
             forgetting.erase(new Ref(Kind.COUPLE, couple.id()));
             return;
         }
@@ -199,13 +199,20 @@ class Erasure {
         book.rename(couple.id(), left.get().name());
         couples.save(couple.id(), couple.version(), left.get(), Optional.empty());
         forgetting.forgetVersions(new Ref(Kind.COUPLE, couple.id()));
-        for (Page.Line<LessonView.LessonSummary> line : with) {
+        for (Page.Line<LessonView.LessonSummary> line : lessonsWith(couple.id())) {
             Document<Lesson> lesson = lessons.get(line.id());
             Lesson.With renamed =
                     new Lesson.With("couple", couple.id(), left.get().name());
             lessons.save(line.id(), lesson.version(), lesson.value().with(renamed), Optional.empty());
             forgetting.forgetVersions(new Ref(Kind.LESSON, line.id()));
         }
+    }
+
+    /** Everything that is only of a couple. */
+    private void eraseRecord(String couple) {
+        lessonsWith(couple).forEach(line -> forgetting.erase(new Ref(Kind.LESSON, line.id())));
+        book.erase(couple);
+        taught.erase(couple);
     }
 
     /** Whether a fault was made by somebody: the one who dances its role in the dance of its figure. */

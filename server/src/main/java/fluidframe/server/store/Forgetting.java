@@ -1,6 +1,7 @@
 package fluidframe.server.store;
 
 import fluidframe.server.refusal.NotFoundException;
+import java.util.List;
 import org.springframework.stereotype.Component;
 
 /** Takes away for good and at once what somebody wants to be forgotten, without a stay in the bin. */
@@ -29,6 +30,14 @@ public class Forgetting {
             store.rows().delete(row);
             return null;
         });
+    }
+
+    /** Ids of what of a kind lies in the bin and names it. */
+    public List<String> inTheBin(Kind kind, Ref naming) {
+        return store.read(() -> store.rows().binnedUsers(naming.kind().toString(), naming.id())).stream()
+                .filter(row -> row.key().kind().equals(kind.toString()))
+                .map(row -> row.key().id())
+                .toList();
     }
 
     /** What was kept of it before; it stays as it is. */

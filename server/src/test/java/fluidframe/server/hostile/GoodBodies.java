@@ -122,6 +122,9 @@ final class GoodBodies {
                 .put("role", "lady");
         ((ObjectNode) seen.get("fault")).put("row", 3).put("seen", "late").put("cue", "wait");
         good.put("LogEntryWanted", seen);
+        ObjectNode change =
+                MAPPER.createObjectNode().put("at", "2026-11-20T10:00:00Z").put("tempo", 29);
+        good.put("LogEntryChange", change.set("fault", seen.get("fault")));
         ObjectNode side = MAPPER.createObjectNode().put("figure", "waltz.whisk");
         good.put(
                 "Comparing",

@@ -8,7 +8,6 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import fluidframe.server.ApiCalls;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,34 +18,7 @@ import java.util.concurrent.Future;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
-class RecordApiTest extends ApiCalls {
-    private JsonNode jot(int status, String line) throws Exception {
-        return call(status, post("/api/jottings"), mapper.createObjectNode().put("line", line));
-    }
-
-    private String dancer(String name) throws Exception {
-        ObjectNode document = mapper.createObjectNode().put("name", name);
-        return call(201, post("/api/dancers"), document).get("id").asText();
-    }
-
-    private String couple(String name, String... dancers) throws Exception {
-        ObjectNode document = mapper.createObjectNode().put("name", name).put("role", "man");
-        for (String dancer : dancers) document.withArray("dancers").add(dancer);
-        return call(201, post("/api/couples"), document).get("id").asText();
-    }
-
-    private ObjectNode lesson(String whom, String name, LocalDate day, String... figures) {
-        ObjectNode lesson = mapper.createObjectNode().put("at", day + "T18:00").put("minutes", 45);
-        lesson.putObject("with").put("kind", "couple").put("id", whom).put("name", name);
-        for (String figure : figures)
-            lesson.withArray("topics")
-                    .addObject()
-                    .put("kind", "figure")
-                    .put("id", figure)
-                    .put("name", figure);
-        return lesson;
-    }
-
+class RecordApiTest extends RecordCalls {
     @Test
     void theDemoStudioHasTwoFaultsThatBecameRarerAndOneThatDidNot() throws Exception {
         JsonNode ines = call(200, get("/api/records/ines-and-tobin"), null).at("/faults/0");
@@ -207,9 +179,15 @@ class RecordApiTest extends ApiCalls {
     void whatLiesInTheBinForgetsSomebodyToo() throws Exception {
         String she = dancer("Fenna Loy");
         String couple = couple("Fenna", she);
+        call(201, post("/api/lessons"), lesson(couple, "Fenna", LocalDate.now(), "waltz.whisk"));
+        jot(201, "fenna waltz whisk 2 lady late");
         call(204, delete("/api/couples/" + couple), null);
         assertThat(call(200, get("/api/bin"), null).toString()).contains(couple);
         call(204, delete("/api/dancers/" + she + "/everything"), null);
+        assertThat(call(200, get("/api/log?kind=figure&id=waltz.whisk&couple=" + couple), null)
+                        .get("entries"))
+                .isEmpty();
+        assertThat(call(200, get("/api/lessons?q=Fenna"), null).get("lines")).isEmpty();
         assertThat(call(200, get("/api/bin"), null).toString()).doesNotContain(couple);
     }
 
