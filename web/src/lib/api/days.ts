@@ -2,9 +2,11 @@ import {
   getLocalTimeZone,
   parseAbsolute,
   parseDate,
+  parseDateTime,
   startOfWeek,
   toCalendarDate,
-  today
+  today,
+  toZoned
 } from '@internationalized/date';
 
 /** Today as its calendar says it, such as 2026-05-03. */
@@ -31,6 +33,9 @@ export const timeOf = (at: string) => at.slice(11, 16);
 
 /** The day of an instant, here. */
 export const dayHere = (instant: string) => toCalendarDate(parseAbsolute(instant, getLocalTimeZone())).toString();
+
+/** Noon of a day here, as an instant. */
+export const noonOf = (day: string) => toZoned(parseDateTime(`${day}T12:00`), getLocalTimeZone()).toAbsoluteString();
 
 /** How many days one is after the other. */
 export const daysBetween = (from: string, to: string) => parseDate(to).compare(parseDate(from));

@@ -86,6 +86,18 @@
       >
     {/each}
     <LinesField
+      label="Positions"
+      hint="couple positions it is about, one on each line; plans propose it where a figure begins so"
+      value={card.positions ?? []}
+      onchange={(positions) => editor.describe({ positions })}
+    />
+    <LinesField
+      label="Holds"
+      hint="closed contact, closed no contact, double, L-R …"
+      value={card.holds ?? []}
+      onchange={(holds) => editor.describe({ holds })}
+    />
+    <LinesField
       label="Cautions"
       value={card.cautions}
       required

@@ -53,6 +53,12 @@
     >
     <LinesField label="What is done" value={drill.steps ?? []} onchange={(steps) => editor.describe({ steps })} />
     <LinesField
+      label="Against"
+      hint="what is seen where it helps, a few words on each line; plans propose it then"
+      value={drill.against ?? []}
+      onchange={(against) => editor.describe({ against })}
+    />
+    <LinesField
       label="Cautions"
       value={drill.cautions}
       required

@@ -1,9 +1,11 @@
 <script lang="ts">
+  import { page } from '$app/state';
   import { api, need, type FigureView, type RoleName, type Word } from '$lib/api/client';
   import FigureFloor from '$lib/floor/FigureFloor.svelte';
   import TurnLedger from '$lib/floor/TurnLedger.svelte';
   import { FigureEditor, setFigureEditor } from './figure-editor.svelte';
   import { getSettings, LAYERS } from '$lib/settings/settings.svelte';
+  import { onMount } from 'svelte';
   import DeskBar from './DeskBar.svelte';
   import DeskHeader from './DeskHeader.svelte';
   import FigureAbout from '$lib/figure/about/FigureAbout.svelte';
@@ -48,6 +50,17 @@
   // Looking at a figure is looking at its dance: the lists come back to it.
   // svelte-ignore state_referenced_locally
   settings.prefer({ dance: view.document.dance, style });
+
+  // A lesson opens the chart at the row it is about.
+  onMount(() => {
+    const row = Number(page.url.searchParams.get('row'));
+    const role = page.url.searchParams.get('role') === 'lady' ? 'lady' : 'man';
+    const cell = document.querySelector<HTMLElement>(`[data-cell^="${role}-${row - 1}-"]`);
+    if (!Number.isInteger(row) || row < 1 || !cell) return;
+    editor.look(role, row);
+    cell.focus({ preventScroll: true });
+    cell.scrollIntoView({ block: 'center' });
+  });
 
   /** Goes to the next mark in the margin, round and round. */
   function nextMark() {

@@ -33,12 +33,7 @@
 
   const before = loaded(
     () => ({ whom: lesson.with.id, at: lesson.at }),
-    async ({ whom, at }) => {
-      const query = { q: `with:${whom}.`, limit: 500 };
-      const { lines } = await need(api.GET('/api/lessons', { params: { query } }));
-      const last = lines.filter((line) => line.at.slice(0, 10) < at.slice(0, 10)).at(-1);
-      return last ? { id: last.id, at: last.at, promises: last.promises } : null;
-    }
+    ({ whom, at }) => need(api.GET('/api/lessons/promised', { params: { query: { whom, before: at.slice(0, 10) } } }))
   );
 
   const plan = () =>

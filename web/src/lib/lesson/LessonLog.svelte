@@ -2,6 +2,7 @@
   import { Attempt } from '$lib/api/attempt.svelte';
   import { api, need } from '$lib/api/client';
   import { loaded } from '$lib/api/loaded.svelte';
+  import LogChange from '$lib/people/LogChange.svelte';
   import { getSettings } from '$lib/settings/settings.svelte';
   import Failed from '$lib/ui/Failed.svelte';
 
@@ -9,6 +10,7 @@
   let { lesson, kept, onchanged }: { lesson: string; kept: number; onchanged: () => void } = $props();
   const settings = getSettings();
   const attempt = new Attempt();
+  let putting = $state<number>();
   const read = loaded(
     () => ({ lesson, kept }),
     ({ lesson }) => need(api.GET('/api/log/lessons/{lesson}', { params: { path: { lesson } } }))
@@ -31,9 +33,14 @@
             ? `: “${settings.say(line.fault.cue)}”`
             : ''}</span
         >{:else}<span class="text-sound">clean{line.tempo ? ` at ${line.tempo}` : ''}</span>{/if}
-      <button type="button" class="ml-auto text-xs text-soft underline" onclick={() => takeOut(line.id)}
-        >take out</button
+      <button
+        type="button"
+        class="ml-auto text-xs text-soft underline"
+        aria-expanded={putting === line.id}
+        onclick={() => (putting = putting === line.id ? undefined : line.id)}>put right</button
       >
+      <button type="button" class="text-xs text-soft underline" onclick={() => takeOut(line.id)}>take out</button>
+      {#if putting === line.id}<LogChange {line} {onchanged} onclose={() => (putting = undefined)} />{/if}
     </li>
   {/each}
 </ul>

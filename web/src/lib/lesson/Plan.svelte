@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Aids from './Aids.svelte';
   import { getSettings } from '$lib/settings/settings.svelte';
   import Button from '$lib/ui/Button.svelte';
   import { begins, desk, opens, STAGES, type Item, type Stage } from './stages';
@@ -68,6 +69,7 @@
         </select>
         {#if item.name}<a class="hover:text-accent hover:underline" href={desk(item)}>{item.name}</a>{/if}
         <span class="block text-sm text-soft">{settings.say(item.why ?? '')}</span>
+        <Aids aids={item.aids ?? []} />
       </span>
       <span class="flex items-center gap-1 text-sm">
         {#if opens(item, whom, lesson)}<a class="text-accent hover:underline" href={opens(item, whom, lesson)}>dance</a

@@ -1,17 +1,11 @@
 <script lang="ts">
   import type { Editor } from '$lib/editing/editor.svelte';
+  import AddLine from '$lib/ui/AddLine.svelte';
   import Button from '$lib/ui/Button.svelte';
 
   /** What is promised for next time. */
   let { editor }: { editor: Editor<'lesson'> } = $props();
-  let text = $state('');
   const promises = $derived(editor.state.promises ?? []);
-
-  function add(event: SubmitEvent) {
-    event.preventDefault();
-    editor.describe({ promises: [...promises, { text: text.trim(), kept: false }] });
-    text = '';
-  }
 </script>
 
 <section aria-label="Promised for next time">
@@ -37,14 +31,10 @@
       </li>
     {/each}
   </ul>
-  <form onsubmit={add} class="mt-1 flex gap-2">
-    <input
-      bind:value={text}
-      maxlength="300"
-      aria-label="A promise"
-      placeholder="the spin turn to music"
-      class="min-w-0 grow rounded-xs border border-line bg-raised px-2 py-1 text-sm"
-    />
-    <Button type="submit" disabled={text.trim() === ''}>Promise</Button>
-  </form>
+  <AddLine
+    label="A promise"
+    placeholder="the spin turn to music"
+    word="Promise"
+    onadd={(text) => editor.describe({ promises: [...promises, { text, kept: false }] })}
+  />
 </section>

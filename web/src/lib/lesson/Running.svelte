@@ -4,6 +4,7 @@
   import { getSettings } from '$lib/settings/settings.svelte';
   import Button from '$lib/ui/Button.svelte';
   import LessonLog from './LessonLog.svelte';
+  import Aids from './Aids.svelte';
   import { begins, clock, desk, opens, STAGES, type Item } from './stages';
 
   interface Props {
@@ -79,6 +80,7 @@
         <h2 class="text-4xl">{STAGES[item.stage]}</h2>
         {#if item.name}<p class="text-2xl">{item.name}</p>{/if}
         <p class="mt-1 text-lg text-soft">{settings.say(item.why ?? '')}</p>
+        <Aids aids={item.aids ?? []} large />
       </div>
       <p class="flex flex-wrap gap-2">
         <Button kind="main" class="px-8 py-4 text-xl" onclick={done}>Done</Button>

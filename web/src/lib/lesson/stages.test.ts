@@ -14,8 +14,10 @@ describe('the parts of a lesson', () => {
   });
 
   it('open where they are worked on, at their row, for those they are with', () => {
-    expect(opens(items[0]!, 'ines', 'l1')).toBe('/rehearse?figure=waltz.whisk&whom=ines&lesson=l1&row=3');
-    expect(desk(items[0]!)).toBe('/figures/waltz.whisk');
+    expect(opens(items[0]!, 'ines', 'l1')).toBe('/rehearse?figure=waltz.whisk&whom=ines&lesson=l1&row=3&role=man');
+    expect(desk(items[0]!)).toBe('/figures/waltz.whisk?row=3&role=man');
+    expect(desk({ ...items[0]!, role: 'lady' })).toBe('/figures/waltz.whisk?row=3&role=lady');
+    expect(desk({ ...items[0]!, kind: 'routine', id: 'r' })).toBe('/routines/r');
     expect(opens(items[1]!, 'ines', 'l1')).toBe('');
   });
 

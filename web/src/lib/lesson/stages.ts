@@ -25,10 +25,15 @@ export const STAGES: Record<Stage, string> = {
 export function opens(item: Item, whom: string, lesson: string): string {
   if (!item.kind || !item.id) return '';
   const on = `/rehearse?${item.kind}=${encodeURIComponent(item.id)}&whom=${whom}&lesson=${lesson}`;
-  return item.row ? `${on}&row=${item.row}` : on;
+  return item.row ? `${on}&row=${item.row}&role=${item.role ?? 'man'}` : on;
 }
 
-export const desk = (item: Item) => (item.kind && item.id ? `/${item.kind}s/${encodeURIComponent(item.id)}` : '');
+/** Where it is read; a figure opens at the row. */
+export function desk(item: Item): string {
+  if (!item.kind || !item.id) return '';
+  const at = `/${item.kind}s/${encodeURIComponent(item.id)}`;
+  return item.kind === 'figure' && item.row ? `${at}?row=${item.row}&role=${item.role ?? 'man'}` : at;
+}
 
 export const sum = (items: readonly Item[]) => items.reduce((minutes, item) => minutes + item.minutes, 0);
 

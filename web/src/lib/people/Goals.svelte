@@ -1,20 +1,14 @@
 <script lang="ts">
   import { without } from '$lib/editing/without';
+  import AddLine from '$lib/ui/AddLine.svelte';
   import Button from '$lib/ui/Button.svelte';
   import type { CoupleEditor } from './editors';
 
   /** What is to be reached, and until when. */
   let { editor }: { editor: CoupleEditor } = $props();
-  let text = $state('');
   const goals = $derived(editor.state.goals ?? []);
   type Goal = (typeof goals)[number];
   const change = (nth: number, goal: Goal) => editor.describe({ goals: goals.with(nth, goal) }, `goal ${nth}`);
-
-  function add(event: SubmitEvent) {
-    event.preventDefault();
-    editor.describe({ goals: [...goals, { text: text.trim(), reached: false }] });
-    text = '';
-  }
 </script>
 
 <section aria-label="Goals">
@@ -47,14 +41,10 @@
       </li>
     {/each}
   </ul>
-  <form onsubmit={add} class="mt-1 flex gap-2">
-    <input
-      bind:value={text}
-      maxlength="300"
-      aria-label="A new goal"
-      placeholder="quickstep clean at 50"
-      class="min-w-0 grow rounded-xs border border-line bg-raised px-2 py-1 text-sm"
-    />
-    <Button type="submit" disabled={text.trim() === ''}>Add</Button>
-  </form>
+  <AddLine
+    label="A new goal"
+    placeholder="quickstep clean at 50"
+    word="Add"
+    onadd={(text) => editor.describe({ goals: [...goals, { text, reached: false }] })}
+  />
 </section>

@@ -3,6 +3,7 @@
   import { api, need, type Schemas } from '$lib/api/client';
   import { dayHere, shortDay } from '$lib/api/days';
   import { Paged } from '$lib/api/paged.svelte';
+  import LogChange from './LogChange.svelte';
   import { getSettings } from '$lib/settings/settings.svelte';
   import Failed from '$lib/ui/Failed.svelte';
   import More from '$lib/ui/More.svelte';
@@ -10,6 +11,7 @@
   let { whom, kept, onchanged }: { whom: string; kept: number; onchanged: () => void } = $props();
   const settings = getSettings();
   const attempt = new Attempt();
+  let putting = $state<number>();
   const log = new Paged<Schemas['LogLine']>((_, after) =>
     need(api.GET('/api/records/{whom}/log', { params: { path: { whom }, query: { after } } }))
   );
@@ -45,10 +47,18 @@
       {#if line.tempo !== undefined}<span class="text-soft">at {line.tempo}</span>{/if}
       <button
         type="button"
-        class="ml-auto text-xs text-soft underline hover:text-broken"
+        class="ml-auto text-xs text-soft underline hover:text-accent"
+        aria-expanded={putting === line.id}
+        aria-label="Put right: {line.name}, {line.fault?.seen ?? 'clean'}, {shortDay(dayHere(line.at))}"
+        onclick={() => (putting = putting === line.id ? undefined : line.id)}>put right</button
+      >
+      <button
+        type="button"
+        class="text-xs text-soft underline hover:text-broken"
         aria-label="Take out: {line.name}, {line.fault?.seen ?? 'clean'}, {shortDay(dayHere(line.at))}"
         onclick={() => takeOut(line.id)}>take out</button
       >
+      {#if putting === line.id}<LogChange {line} {onchanged} onclose={() => (putting = undefined)} />{/if}
     </li>
   {:else}<li class="py-3 text-soft">{log.lines ? 'Nothing has been seen yet.' : 'Loading …'}</li>{/each}
 </ul>

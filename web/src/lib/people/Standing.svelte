@@ -29,21 +29,15 @@
     () => editor.id,
     async (whom) => {
       const [lessons, events] = await Promise.all([
-        need(api.GET('/api/lessons', { params: { query: { q: `with:${whom}.`, limit: 500 } } })),
+        need(api.GET('/api/lessons/around', { params: { query: { whom, day: today } } })),
         need(api.GET('/api/events', { params: { query: { limit: 500 } } }))
       ]);
-      return { lessons: lessons.lines, events: events.lines };
+      return { lessons, events: events.lines };
     }
   );
-  const lessons = $derived(around.current?.lessons ?? []);
-  const next = $derived(lessons.filter((lesson) => lesson.at.slice(0, 10) >= today && !lesson.held)[0]);
-  const past = $derived(
-    lessons
-      .filter((lesson) => lesson.at.slice(0, 10) < today || lesson.held)
-      .slice(-4)
-      .reverse()
-  );
-  const promised = $derived(past.find((lesson) => lesson.promises.length > 0 || lesson.held)?.promises ?? []);
+  const next = $derived(around.current?.lessons.next);
+  const past = $derived(around.current?.lessons.past ?? []);
+  const promised = $derived(around.current?.lessons.promises ?? []);
   const events = $derived(
     (around.current?.events ?? [])
       .filter((event) => (editor.state.events ?? []).includes(event.id))

@@ -6,6 +6,7 @@
   import { getSettings } from '$lib/settings/settings.svelte';
   import Button from '$lib/ui/Button.svelte';
   import Popover from '$lib/ui/Popover.svelte';
+  import { SMALLEST, TALLEST } from './room';
 
   /** How tall the two are, kept in the address. */
   let { motion }: { motion: Schemas['MotionView'] } = $props();
@@ -40,8 +41,8 @@
             class="w-20 rounded-xs border border-strong bg-raised px-1 py-0.5 text-right"
             type="number"
             name={role}
-            min="120"
-            max="220"
+            min={SMALLEST}
+            max={TALLEST}
             required
             value={cm}
           /> cm</span

@@ -54,6 +54,8 @@
   let typed = $state('');
   let cause = $state('');
   let cue = $state('');
+  /** Danced to the side that the chart does not show. */
+  let otherSide = $state(false);
   let said = $state('');
   let last = $state<number>();
   let failed = $state('');
@@ -98,7 +100,7 @@
             ...(couple ? { couple } : {}),
             ...(lesson ? { lesson } : {}),
             ...(r.only === 'both' ? {} : { part: r.only }),
-            otherSide: false,
+            otherSide: subject.kind === 'figure' && otherSide,
             ...(fault ? { fault } : {})
           }
         })
@@ -175,6 +177,11 @@
   <div class="flex flex-wrap items-center gap-1.5">
     <Button onclick={clean} title="l">Clean run</Button>
     <Button onclick={fault} aria-expanded={at !== null} title="x">Fault here</Button>
+    {#if subject.kind === 'figure'}<Button
+        aria-pressed={otherSide}
+        title="Danced to the side that the chart does not show"
+        onclick={() => (otherSide = !otherSide)}>Other side</Button
+      >{/if}
     <input
       class="min-w-24 flex-1 rounded-xs border border-line bg-raised px-2 py-1"
       aria-label="For whom"

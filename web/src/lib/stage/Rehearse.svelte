@@ -8,6 +8,7 @@
   import { untrack } from 'svelte';
   import { remembered, remember } from './last';
   import Player from './Player.svelte';
+  import { SMALLEST, TALLEST } from './room';
 
   const settings = getSettings();
   const asked = $derived({
@@ -16,6 +17,7 @@
     part: page.url.searchParams.get('part') ?? '',
     option: page.url.searchParams.getAll('option'),
     routine: page.url.searchParams.get('routine') ?? '',
+    whom: page.url.searchParams.get('whom') ?? '',
     man: height('man'),
     lady: height('lady')
   });
@@ -39,21 +41,34 @@
   /** Where the row begins at which a lesson opens it. */
   function rowBeat(of: Schemas['MotionView']) {
     const row = Number(page.url.searchParams.get('row') ?? 0);
-    return of.rows.find((one) => one.number === row)?.onset;
+    const role = page.url.searchParams.get('role');
+    const rows = of.rows.filter((one) => one.number === row);
+    return (rows.find((one) => one.role === role) ?? rows[0])?.onset;
   }
 
   const lesson = $derived(page.url.searchParams.get('lesson'));
   const last = remembered();
 
+  /** Whoever is taller or smaller than can be drawn is drawn as near to it as can be. */
+  const drawn = (cm?: number) => (cm ? Math.min(TALLEST, Math.max(SMALLEST, cm)) : 0);
+
+  /** As the address says, else as those are who dance; 0 for the usual. */
+  async function heights({ whom, man, lady }: typeof asked, dance: string) {
+    if (!whom || (man && lady)) return { man, lady };
+    const { data } = await api.GET('/api/couples/{id}/heights', { params: { path: { id: whom }, query: { dance } } });
+    return { man: man || drawn(data?.man), lady: lady || drawn(data?.lady) };
+  }
+
   async function motionOf(of: typeof asked, count: string): Promise<Schemas['MotionView'] | null> {
     await settled();
-    const { man, lady } = of;
     if (of.routine) {
       const { document } = await need(api.GET('/api/routines/{id}', { params: { path: { id: of.routine } } }));
+      const { man, lady } = await heights(of, document.dance);
       return need(api.POST('/api/motion/routines', { params: { query: { count, man, lady } }, body: document }));
     }
     if (!of.figure) return null;
     const { variant, part, option } = of;
+    const { man, lady } = await heights(of, of.figure.split('.')[0] ?? '');
     return need(
       api.GET('/api/motion/figures/{id}', {
         params: { path: { id: of.figure }, query: { variant, part, option, count, man, lady } }

@@ -2,6 +2,10 @@ import type { Schemas } from '$lib/api/client';
 import type { Box } from '$lib/floor/geometry';
 import type { Dancer } from './dancer';
 
+/** Between these a dancer can be drawn, in centimetres. */
+export const SMALLEST = 120;
+export const TALLEST = 220;
+
 /** Metres of floor around what is danced where there is no hall. */
 const AROUND = 2.2;
 const LEAST = 6;

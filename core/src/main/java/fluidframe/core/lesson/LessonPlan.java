@@ -83,7 +83,7 @@ public record LessonPlan(List<Item> items, List<String> leftOut) {
             Topic one = wish.topics().get(i);
             Topic next = wish.topics().get(i + 1);
             if (one.kind().equals("figure") && next.kind().equals("figure"))
-                items.add(item(Stage.LINK, next, 0, one.name() + " into " + next.name()));
+                items.add(item(Stage.LINK, next, one.name() + " into " + next.name()));
         }
         items.add(new Item(
                 Stage.RECAP, "", "", "", 0, 1, false, Stage.RECAP.weight(), "so that it is taken home", false));
@@ -109,14 +109,14 @@ public record LessonPlan(List<Item> items, List<String> leftOut) {
 
     private static List<Item> about(Topic topic, int depth, List<String> leftOut) {
         List<Item> items = new ArrayList<>();
-        if (!topic.movedOn().isBlank()) items.add(item(Stage.WHOLE, topic, 0, "has changed since: " + topic.movedOn()));
+        if (!topic.movedOn().isBlank()) items.add(item(Stage.WHOLE, topic, "has changed since: " + topic.movedOn()));
         if (topic.isNew()) {
-            Stage.ofNew(depth, topic.solo()).forEach(stage -> items.add(item(stage, topic, 0, "new to them")));
+            Stage.ofNew(depth, topic.solo()).forEach(stage -> items.add(item(stage, topic, "new to them")));
             return items;
         }
         Standing standing = topic.standing().orElseThrow();
         List<Topic.Weak> weak = topic.weak().stream().limit(MOST_FAULTS).toList();
-        for (Topic.Weak fault : weak) items.add(item(Stage.of(fault.seen()), topic, fault.row(), told(fault)));
+        for (Topic.Weak fault : weak) items.add(against(fault, topic));
         String slower = tempo(topic);
         if (weak.isEmpty() && topic.isClean() && slower.isEmpty()) {
             if (items.isEmpty()) leftOut.add(topic.name() + ": " + clean(standing.lately()) + ", nothing to mend");
@@ -124,11 +124,11 @@ public record LessonPlan(List<Item> items, List<String> leftOut) {
         }
         String together = weak.isEmpty() ? clean(standing.lately()) : "with what was mended";
         if (!topic.isClean()) {
-            items.add(item(Stage.SLOWLY, topic, 0, together));
-            items.add(item(Stage.WITH_COUNT, topic, 0, together));
-            items.add(item(Stage.TO_MUSIC, topic, 0, together));
+            items.add(item(Stage.SLOWLY, topic, together));
+            items.add(item(Stage.WITH_COUNT, topic, together));
+            items.add(item(Stage.TO_MUSIC, topic, together));
         }
-        if (!slower.isEmpty()) items.add(item(Stage.UP_TO_SPEED, topic, 0, slower));
+        if (!slower.isEmpty()) items.add(item(Stage.UP_TO_SPEED, topic, slower));
         items.sort(Comparator.comparing(Item::stage));
         return items;
     }
@@ -162,6 +162,23 @@ public record LessonPlan(List<Item> items, List<String> leftOut) {
                 .toList();
     }
 
+    private static Item against(Topic.Weak fault, Topic topic) {
+        Stage stage = Stage.of(fault.seen());
+        return new Item(
+                stage,
+                topic.kind(),
+                topic.id(),
+                topic.name(),
+                fault.row(),
+                fault.role(),
+                1,
+                false,
+                stage.weight(),
+                told(fault),
+                false,
+                List.of());
+    }
+
     private static String told(Topic.Weak fault) {
         return fault.seen() + " ({" + fault.role() + "}, step " + fault.row() + ", " + fault.rate() + " runs)"
                 + (fault.cue().isBlank() ? "" : ": " + fault.cue());
@@ -182,8 +199,8 @@ public record LessonPlan(List<Item> items, List<String> leftOut) {
         return tempo == Math.rint(tempo) ? String.valueOf((long) tempo) : String.valueOf(Math.round(tempo * 10) / 10.0);
     }
 
-    private static Item item(Stage stage, Topic topic, int row, String why) {
-        return new Item(stage, topic.kind(), topic.id(), topic.name(), row, 1, false, stage.weight(), why, false);
+    private static Item item(Stage stage, Topic topic, String why) {
+        return new Item(stage, topic.kind(), topic.id(), topic.name(), 0, 1, false, stage.weight(), why, false);
     }
 
     /** The lightest go first, of equals the last; what was promised and the end stay as long as there is a minute for them. */

@@ -79,6 +79,7 @@ public final class LessonFormat extends Format<Lesson> {
                         item.path("id").asText(""),
                         item.path("name").asText(""),
                         item.path("row").asInt(0),
+                        item.path("role").asText(""),
                         item.path("minutes").asInt(),
                         item.path("fixed").asBoolean(false),
                         item.path("weight").asInt(1),
@@ -131,6 +132,7 @@ public final class LessonFormat extends Format<Lesson> {
         if (!item.kind().isEmpty()) written.put("kind", item.kind()).put("id", item.id());
         if (!item.name().isEmpty()) written.put("name", item.name());
         if (item.row() > 0) written.put("row", item.row());
+        if (!item.role().isEmpty()) written.put("role", item.role());
         written.put("minutes", item.minutes()).put("fixed", item.fixed()).put("weight", item.weight());
         written.put("why", item.why()).put("done", item.done());
         if (item.aids().isEmpty()) return written;

@@ -11,6 +11,8 @@ import java.util.function.Function;
 
 /** Reads values out of a document that fits the schema, gathering a problem for each that the core refuses. */
 public final class Cells {
+    private static final int DAY_LENGTH = "2026-05-03".length();
+
     private final BiFunction<String, String, Problem> at;
     private final List<Problem> problems = new ArrayList<>();
 
@@ -67,6 +69,8 @@ public final class Cells {
     /** Reads a day such as {@code 2026-05-03}, and refuses one that no calendar has. */
     public static LocalDate date(String text) {
         try {
+            // Years of another length are dates to the machine, but to nobody else.
+            if (text.length() != DAY_LENGTH) throw new DateTimeException("not a day of this age");
             return LocalDate.parse(text);
         } catch (DateTimeException e) {
             throw new IllegalArgumentException("A day must be one such as 2026-05-03, but was \"" + text + "\"", e);

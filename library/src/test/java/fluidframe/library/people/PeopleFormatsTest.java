@@ -82,6 +82,7 @@ class PeopleFormatsTest {
                                 "waltz.whisk",
                                 "Whisk",
                                 5,
+                                "lady",
                                 40,
                                 false,
                                 3,

@@ -170,12 +170,12 @@ final class DemoLog {
         }
         chart.teaching().faults().stream()
                 .limit(2)
-                .filter(fault -> random.nextDouble() < USUAL / 2)
+                .filter(fault -> random.nextDouble() < USUAL / 2 && canBeOf(couple.value(), fault.seen()))
                 .forEach(fault -> faults.add(new Entry.Fault(
                         chart.id(),
                         chart.identity().name(),
                         0,
-                        role(couple.value()),
+                        role(couple.value(), fault.seen()),
                         1 + random.nextInt(rows(chart)),
                         fault.seen(),
                         "",
@@ -203,9 +203,22 @@ final class DemoLog {
         return Math.min(chart.steps(Role.MAN).size(), chart.steps(Role.LADY).size());
     }
 
-    private Role role(Couple couple) {
+    /** Of whom the fault speaks; of anybody where it speaks of both. */
+    private Role role(Couple couple, String seen) {
         if (couple.isAlone()) return couple.role();
-        return random.nextBoolean() ? Role.MAN : Role.LADY;
+        boolean any = random.nextBoolean();
+        return spokenOf(seen).orElse(any ? Role.MAN : Role.LADY);
+    }
+
+    private static Optional<Role> spokenOf(String seen) {
+        if (seen.startsWith("He ") || seen.startsWith("His ")) return Optional.of(Role.MAN);
+        if (seen.startsWith("She ") || seen.startsWith("Her ")) return Optional.of(Role.LADY);
+        return Optional.empty();
+    }
+
+    /** Nobody who dances alone makes a fault of the partner. */
+    private static boolean canBeOf(Couple couple, String seen) {
+        return !couple.isAlone() || spokenOf(seen).orElse(couple.role()) == couple.role();
     }
 
     private static Entry.Part part(Couple couple) {

@@ -5,6 +5,7 @@ import fluidframe.server.store.Documents;
 import fluidframe.server.store.Page;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
@@ -54,16 +55,35 @@ public class Calendar {
 
     /** The last lesson before a day that was given, or in which something was promised. */
     Optional<Page.Line<LessonView.LessonSummary>> lastBefore(String whom, LocalDate before) {
-        Optional<Page.Line<LessonView.LessonSummary>> last = last(with(whom, before.minusDays(LATELY), before));
-        return last.or(() -> last(with(whom, before.minusYears(1), before)));
+        return last(backwards(whom, before.minusDays(LATELY), before))
+                .or(() -> last(backwards(whom, before.minusYears(1), before)));
     }
 
-    /** The last that was given, or in which something was promised. */
-    private static Optional<Page.Line<LessonView.LessonSummary>> last(List<Page.Line<LessonView.LessonSummary>> past) {
-        for (int i = past.size() - 1; i >= 0; i--) {
-            LessonView.LessonSummary lesson = past.get(i).summary();
-            if (lesson.held() || !lesson.promises().isEmpty()) return Optional.of(past.get(i));
-        }
-        return Optional.empty();
+    private List<Page.Line<LessonView.LessonSummary>> backwards(String whom, LocalDate from, LocalDate to) {
+        List<Page.Line<LessonView.LessonSummary>> lessons = new ArrayList<>(with(whom, from, to));
+        Collections.reverse(lessons);
+        return lessons;
+    }
+
+    /** Those before a day or given on it, within a year; the newest first. */
+    List<Page.Line<LessonView.LessonSummary>> past(String whom, LocalDate day) {
+        List<Page.Line<LessonView.LessonSummary>> past = backwards(whom, day.minusYears(1), day.plusDays(1));
+        past.removeIf(line -> !line.summary().held() && line.summary().at().compareTo(day.toString()) >= 0);
+        return past;
+    }
+
+    /** The next one from a day on that has not been given, as far as anybody plans. */
+    Optional<Page.Line<LessonView.LessonSummary>> next(String whom, LocalDate day) {
+        return with(whom, day, day.plusYears(1)).stream()
+                .filter(line -> !line.summary().held())
+                .findFirst();
+    }
+
+    /** Of some, the newest first, the first that was given or in which something was promised. */
+    static Optional<Page.Line<LessonView.LessonSummary>> last(List<Page.Line<LessonView.LessonSummary>> newestFirst) {
+        return newestFirst.stream()
+                .filter(line ->
+                        line.summary().held() || !line.summary().promises().isEmpty())
+                .findFirst();
     }
 }

@@ -28,6 +28,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/lessons")
 class LessonController extends DocumentController<Lesson, LessonView> {
     private static final int LONGEST_SPAN = 100;
+    private static final int FEW = 4;
 
     private final Documents<Lesson, LessonView.LessonSummary> lessons;
     private final Calendar calendar;
@@ -76,6 +77,29 @@ class LessonController extends DocumentController<Lesson, LessonView> {
                 last.map(Page.Line::id),
                 last.map(line -> line.summary().at()),
                 last.map(line -> line.summary().promises()).orElse(List.of()));
+    }
+
+    /**
+     * The lessons of a couple or group around a day.
+     *
+     * @param past the last few, the newest first
+     * @param promises in the last of them, and not yet kept
+     */
+    @JsonInclude(JsonInclude.Include.NON_ABSENT)
+    record LessonsAround(
+            Optional<Page.Line<LessonView.LessonSummary>> next,
+            List<Page.Line<LessonView.LessonSummary>> past,
+            List<String> promises) {}
+
+    /** The next lesson of a couple or group from a day on, the last few, and what was promised. */
+    @GetMapping("/around")
+    LessonsAround around(@RequestParam @NotBlank String whom, @RequestParam @NotBlank String day) {
+        LocalDate on = Cells.date(day);
+        List<Page.Line<LessonView.LessonSummary>> past = calendar.past(whom, on);
+        return new LessonsAround(
+                calendar.next(whom, on),
+                past.subList(0, Math.min(FEW, past.size())),
+                Calendar.last(past).map(line -> line.summary().promises()).orElse(List.of()));
     }
 
     /** The lesson with the minutes of its parts shared out anew: those set by hand or done keep theirs. */

@@ -83,6 +83,11 @@ class RecordMendingTest extends RecordCalls {
         assertThat(last.get("promises")).hasSize(12);
         assertThat(call(200, get(promised + today.minusDays(2)), null).get("promises"))
                 .isEmpty();
+        JsonNode next = call(201, post("/api/lessons"), lesson(couple, "Sunniva and Odd", today.plusDays(5)));
+        JsonNode around = call(200, get("/api/lessons/around?whom=" + couple + "&day=" + today), null);
+        assertThat(around.at("/next/id")).isEqualTo(next.get("id"));
+        assertThat(around.get("past")).hasSize(1);
+        assertThat(around.get("promises")).hasSize(12);
         assertThat(call(422, get(promised + "soon"), null).toString()).contains("soon");
     }
 
@@ -123,6 +128,22 @@ class RecordMendingTest extends RecordCalls {
         call(204, delete("/api/figures/tango.progressive-link"), null);
         assertThat(call(200, get(taught), null).at("/0/differences/0/before").asText())
                 .contains("Sharper than before");
+    }
+
+    @Test
+    void aCoupleIsAsTallAsThoseWhoDanceTheRolesOfADance() throws Exception {
+        String tall = call(
+                        201,
+                        post("/api/dancers"),
+                        mapper.createObjectNode().put("name", "Tall One").put("heightCm", 191))
+                .get("id")
+                .asText();
+        String couple = couple("Tall and other", tall, dancer("Other One"));
+        JsonNode heights = call(200, get("/api/couples/" + couple + "/heights?dance=waltz"), null);
+        assertThat(heights.get("man").asInt()).isEqualTo(191);
+        assertThat(heights.has("lady")).isFalse();
+        call(422, get("/api/couples/" + couple + "/heights?dance=hopping"), null);
+        call(404, get("/api/couples/nobody/heights?dance=waltz"), null);
     }
 
     @Test
