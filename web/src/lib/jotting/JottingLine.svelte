@@ -95,7 +95,10 @@
       const here = { promise: onpromise, note: onnote }[view.kind];
       if (here && (!whom || view.whom?.id === whom)) {
         here(view.seen);
-        done({ into: view.kind, message: view.kind === 'note' ? 'Noted.' : 'Promised for next time.' }, body.line);
+        done(
+          { into: view.kind, more: [], message: view.kind === 'note' ? 'Noted.' : 'Promised for next time.' },
+          body.line
+        );
         return;
       }
       await keeping.run(async () => done(await need(api.POST('/api/jottings', { body })), body.line));
@@ -119,14 +122,20 @@
 
   async function takeBack() {
     if (kept?.id === undefined) return;
-    const { into, id } = kept;
+    const { into, id, more, message } = kept;
     await keeping.run(async () => {
-      if (into === 'log') await need(api.DELETE('/api/log/{id}', { params: { path: { id } } }));
-      else {
+      if (into === 'log') {
+        // What could not be taken back stays to be taken back once more.
+        for (let left = [id, ...more]; left.length > 0; left = left.slice(1)) {
+          const [first = id, ...rest] = left;
+          kept = { into, id: first, more: rest, message };
+          await need(api.DELETE('/api/log/{id}', { params: { path: { id: first } } }));
+        }
+      } else {
         const params = { path: { whom: whom ?? 'anybody', number: id } };
         await need(api.DELETE('/api/records/{whom}/taught/{number}', { params }));
       }
-      kept = { into, message: 'Taken back.' };
+      kept = { into, more: [], message: 'Taken back.' };
       onkept?.();
     });
   }
@@ -224,6 +233,8 @@
       {#if read.cause}<span class="text-soft">because {read.cause}</span>{/if}
       {#if read.cue}<i>“{read.cue}”</i>{/if}
       {#if read.tempo !== undefined}<span class={chip}>{read.tempo} bars a minute</span>{/if}
+      {#if read.of > 1}<span class={chip}>{read.times} of {read.of} runs</span>{/if}
+      {#if read.otherSide}<span class={chip}>other side</span>{/if}
       <span class="text-soft">{shortDay(read.date)}</span>
     </div>
     {#each read.missing as sentence (sentence)}<p class="text-sm text-doubtful">{settings.say(sentence)}.</p>{/each}

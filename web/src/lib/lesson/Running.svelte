@@ -124,7 +124,7 @@
             one.done && 'text-soft line-through'
           ]}
         >
-          <span class="w-8 text-right">{one.minutes}′</span>
+          <span class="w-8 shrink-0 text-right">{one.minutes}′</span>
           <span>{STAGES[one.stage]}{one.name ? `, ${one.name}` : ''}</span>
         </li>
       {/each}

@@ -16,6 +16,8 @@ import java.util.OptionalDouble;
  * @param bar from 1; 0 where no bar is named
  * @param seen the fault, the promise or the note, in the words typed; blank for a clean run
  * @param date the day on which it was seen
+ * @param runs in how many runs of how many it was seen
+ * @param otherSide whether it was danced to the side that the chart does not show
  */
 public record Jotting(
         Kind kind,
@@ -28,7 +30,9 @@ public record Jotting(
         String cause,
         String cue,
         OptionalDouble tempo,
-        LocalDate date) {
+        LocalDate date,
+        Runs runs,
+        boolean otherSide) {
     /** What a line tells. */
     public enum Kind {
         FAULT,
@@ -36,6 +40,11 @@ public record Jotting(
         TAUGHT,
         PROMISE,
         NOTE
+    }
+
+    /** In how many of how many runs; one of one where no numbers are named. */
+    public record Runs(int times, int of) {
+        public static final Runs ONCE = new Runs(1, 1);
     }
 
     public Jotting {
@@ -52,6 +61,9 @@ public record Jotting(
             return missing;
         }
         if (subject.isEmpty()) missing.add("Say which figure or routine it was");
+        if (kind == Kind.CLEAN && runs.times() < runs.of()) {
+            missing.add("Say what was seen in the runs that were not clean, each fault in a line of its own");
+        }
         if (kind != Kind.FAULT) return missing;
         if (seen.isBlank()) missing.add("Say what was seen, or \"clean\"");
         if (row == 0 && bar == 0) missing.add("Say at which step, such as \"5\"");

@@ -3,6 +3,7 @@ package fluidframe.core.jotting;
 import fluidframe.core.couple.Role;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -15,6 +16,9 @@ import java.util.Set;
 public final class JottingReader {
     private static final List<String> NUMBERS =
             List.of("one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
+    private static final Map<String, Integer> ORDINALS =
+            Map.of("first", 1, "second", 2, "third", 3, "fifth", 5, "eighth", 8, "ninth", 9, "twelfth", 12);
+    private static final int MOST_RUNS = 50;
     private static final Set<String> STEP = Set.of("step", "row", "count", "steps");
     private static final Set<String> BAR = Set.of("bar", "bars");
     private static final Set<String> CLEAN = Set.of("clean", "cleanly", "clean run", "danced clean", "no faults");
@@ -64,6 +68,8 @@ public final class JottingReader {
         List<Names.Named> subjects = subject.map(Search.Hit::named).orElse(List.of());
         if (whole) return new Sentence(line).jotting(said.get(), people, subjects, date);
         subject.ifPresent(hit -> line.take(hit.from(), hit.to()));
+        Jotting.Runs runs = runs(line);
+        boolean otherSide = otherSide(line);
         int after = subject.map(Search.Hit::to).orElse(line.first());
         int bar = number(line, after, BAR, false);
         int row = number(line, after, STEP, (atHand || subject.isPresent()) && bar == 0);
@@ -72,7 +78,20 @@ public final class JottingReader {
         boolean clean = !pieces.isEmpty() && CLEAN.contains(Typed.plain(pieces.get(0)));
         Told rest = Told.of(clean ? pieces.subList(1, pieces.size()) : pieces);
         Jotting.Kind kind = said.orElse(clean ? Jotting.Kind.CLEAN : Jotting.Kind.FAULT);
-        return new Jotting(kind, people, subjects, row, bar, role, rest.seen(), rest.cause(), rest.cue(), tempo, date);
+        return new Jotting(
+                kind,
+                people,
+                subjects,
+                row,
+                bar,
+                role,
+                rest.seen(),
+                rest.cause(),
+                rest.cue(),
+                tempo,
+                date,
+                runs,
+                otherSide);
     }
 
     /** At the beginning or behind "for" a part of a name will do; elsewhere it takes two words, or all of it. */
@@ -137,12 +156,37 @@ public final class JottingReader {
         return value;
     }
 
+    /** "3 of 5", "three out of five" or "3 times of 5". */
+    private static Jotting.Runs runs(Typed line) {
+        for (int i = 0; i < line.size(); i++) {
+            int times = value(line.at(i));
+            int of = i + 1;
+            while (line.at(of).equals("times") || line.at(of).equals("out")) of++;
+            int all = value(line.at(of + 1));
+            if (times == 0 || !line.at(of).equals("of") || all < times || all > MOST_RUNS) continue;
+            int end = of + 2;
+            if (line.at(end).matches("runs?|times")) end++;
+            line.take(line.at(i - 1).equals("in") ? i - 1 : i, end);
+            return new Jotting.Runs(times, all);
+        }
+        return Jotting.Runs.ONCE;
+    }
+
+    /** "to the other side". */
+    private static boolean otherSide(Typed line) {
+        for (int i = 0; i < line.size(); i++) {
+            if (!line.at(i).equals("other") || !line.at(i + 1).equals("side")) continue;
+            int from = i;
+            while (line.at(from - 1).matches("the|to|on")) from--;
+            line.take(from, i + 2);
+            return true;
+        }
+        return false;
+    }
+
     private static int value(String word) {
         if (word.matches("\\d{1,3}(st|nd|rd|th)?")) return Integer.parseInt(word.replaceAll("\\D", ""));
-        if (word.equals("first")) return 1;
-        if (word.equals("second")) return 2;
-        if (word.equals("third")) return 3;
-        if (word.equals("fifth")) return 5;
+        if (ORDINALS.containsKey(word)) return ORDINALS.get(word);
         int named = NUMBERS.indexOf(word.replaceAll("th$", ""));
         return named + 1;
     }
@@ -164,7 +208,19 @@ public final class JottingReader {
         Jotting jotting(Jotting.Kind kind, List<Names.Named> people, List<Names.Named> subjects, LocalDate date) {
             String said = String.join(", ", line.rest());
             return new Jotting(
-                    kind, people, subjects, 0, 0, Optional.empty(), said, "", "", OptionalDouble.empty(), date);
+                    kind,
+                    people,
+                    subjects,
+                    0,
+                    0,
+                    Optional.empty(),
+                    said,
+                    "",
+                    "",
+                    OptionalDouble.empty(),
+                    date,
+                    Jotting.Runs.ONCE,
+                    false);
         }
     }
 

@@ -73,6 +73,9 @@ class TypedLinesTest {
         jotting.tempo().ifPresent(tempo -> more.add("tempo " + (tempo % 1 == 0 ? "" + (int) tempo : "" + tempo)));
         long days = ChronoUnit.DAYS.between(jotting.date(), TODAY);
         if (days != 0) more.add("days " + days);
+        if (jotting.runs().of() > 1)
+            more.add(jotting.runs().times() + " of " + jotting.runs().of());
+        if (jotting.otherSide()) more.add("other side");
         if (!jotting.cause().isBlank()) more.add("cause " + jotting.cause());
         String at =
                 jotting.bar() > 0 ? "bar " + jotting.bar() : jotting.row() > 0 ? "" + jotting.row() : fault ? "?" : "";

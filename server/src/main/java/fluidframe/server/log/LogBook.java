@@ -57,10 +57,11 @@ public class LogBook {
 
     /** Many at once, as seen at their times. */
     @Transactional
-    public void keepAll(List<Logged> entries) {
-        rows.saveAll(entries.stream()
+    public List<Kept> keepAll(List<Logged> entries) {
+        List<LogRow> all = entries.stream()
                 .map(logged -> new LogRow(logged.entry(), logged.at().truncatedTo(ChronoUnit.MICROS)))
-                .toList());
+                .toList();
+        return rows.saveAll(all).stream().map(Kept::of).toList();
     }
 
     /** Of one figure or routine, of everybody where {@code couple} is blank; the newest first. */

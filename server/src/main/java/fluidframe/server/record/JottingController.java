@@ -72,6 +72,9 @@ class JottingController {
             String cue,
             Optional<Double> tempo,
             String date,
+            int times,
+            int of,
+            boolean otherSide,
             List<String> missing) {
         static JottingView of(Jottings.Understood understood) {
             Jotting line = understood.line();
@@ -89,13 +92,20 @@ class JottingController {
                     line.cue(),
                     line.tempo().isPresent() ? Optional.of(line.tempo().getAsDouble()) : Optional.empty(),
                     line.date().toString(),
+                    line.runs().times(),
+                    line.runs().of(),
+                    line.otherSide(),
                     understood.missing());
         }
     }
 
-    /** What was kept: in the log or as taught, under an id by which it can be taken back, or written elsewhere. */
+    /**
+     * What was kept: in the log or as taught, under an id by which it can be taken back, or written elsewhere.
+     *
+     * @param more ids of the other entries, where several runs were told in one line
+     */
     @JsonInclude(JsonInclude.Include.NON_ABSENT)
-    record JottingKept(String into, Optional<Long> id, String message) {}
+    record JottingKept(String into, Optional<Long> id, List<Long> more, String message) {}
 
     @PostMapping("/read")
     JottingView read(@RequestBody @Valid JottingWanted wanted) {

@@ -6,6 +6,7 @@ import fluidframe.core.jotting.JottingReader;
 import fluidframe.core.jotting.Names;
 import fluidframe.core.lesson.Lesson;
 import fluidframe.core.log.Entry;
+import fluidframe.core.log.Logged;
 import fluidframe.core.people.Couple;
 import fluidframe.core.people.Group;
 import fluidframe.core.routine.Block;
@@ -31,6 +32,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 
 /** Understands lines typed in passing with the names of this studio, and keeps what they say. */
@@ -97,7 +99,9 @@ class Jottings {
                 line.cause(),
                 line.cue(),
                 line.tempo(),
-                line.date());
+                line.date(),
+                line.runs(),
+                line.otherSide());
         return new Understood(with, whom, subject, missing(with, whom, subject));
     }
 
@@ -205,16 +209,40 @@ class Jottings {
                         line.seen(),
                         line.cause(),
                         line.cue()));
-        Entry.Run run =
-                new Entry.Run(UUID.randomUUID().toString(), 0, beats(subject), line.tempo(), Entry.Part.BOTH, false);
-        LogBook.Kept kept = book.keep(
-                new Entry(new Entry.Subject(subject.kind(), subject.id(), subject.name()), run, fault, whom),
-                at(line.date()));
-        return new JottingController.JottingKept("log", Optional.of(kept.id()), "Kept: " + said(line, subject));
+        List<Long> kept = book.keepAll(runs(line, subject, fault, whom)).stream()
+                .map(LogBook.Kept::id)
+                .toList();
+        return new JottingController.JottingKept(
+                "log", Optional.of(kept.get(0)), kept.subList(1, kept.size()), "Kept: " + said(line, subject));
+    }
+
+    /** Those in which it was seen, and the others, which were clean. */
+    private List<Logged> runs(Jotting line, Names.Named subject, Optional<Entry.Fault> fault, Entry.Whom whom) {
+        Entry.Subject danced = new Entry.Subject(subject.kind(), subject.id(), subject.name());
+        double beats = beats(subject);
+        Instant at = at(line.date());
+        return IntStream.range(0, line.runs().of())
+                .mapToObj(nth -> new Logged(
+                        at,
+                        new Entry(
+                                danced,
+                                new Entry.Run(
+                                        UUID.randomUUID().toString(),
+                                        0,
+                                        beats,
+                                        line.tempo(),
+                                        Entry.Part.BOTH,
+                                        line.otherSide()),
+                                nth < line.runs().times() ? fault : Optional.empty(),
+                                whom)))
+                .toList();
     }
 
     private static String said(Jotting line, Names.Named subject) {
-        return subject.name() + ", " + (line.kind() == Jotting.Kind.CLEAN ? "a clean run" : line.seen()) + ".";
+        return subject.name() + ", " + (line.kind() == Jotting.Kind.CLEAN ? "a clean run" : line.seen())
+                + (line.runs().of() > 1
+                        ? ", " + line.runs().times() + " of " + line.runs().of() + " runs."
+                        : ".");
     }
 
     private double beats(Names.Named subject) {
@@ -234,6 +262,7 @@ class Jottings {
         return new JottingController.JottingKept(
                 "taught",
                 Optional.of(view.id()),
+                List.of(),
                 "Written down: " + whom.name() + " were taught " + subject.name() + ".");
     }
 
@@ -250,7 +279,7 @@ class Jottings {
         String id = lessonFor(whom.id()).orElseThrow();
         Amending.amend(lessons, id, lesson -> lesson.promising(understood.line().seen()));
         return new JottingController.JottingKept(
-                "promise", Optional.empty(), "Promised to " + whom.name() + " for next time.");
+                "promise", Optional.empty(), List.of(), "Promised to " + whom.name() + " for next time.");
     }
 
     private JottingController.JottingKept noted(Understood understood) {
@@ -262,6 +291,6 @@ class Jottings {
             Amending.amend(couples, whom.id(), couple -> couple.noting(text));
         }
         return new JottingController.JottingKept(
-                "note", Optional.empty(), "Written into the notes of " + whom.name() + ".");
+                "note", Optional.empty(), List.of(), "Written into the notes of " + whom.name() + ".");
     }
 }

@@ -62,6 +62,23 @@ class RecordMendingTest extends RecordCalls {
     }
 
     @Test
+    void aLineThatCountsRunsKeepsAsManyAndThoseThatWereClean() throws Exception {
+        String couple = couple("Ragna and Leif", dancer("Ragna Holt"), dancer("Leif Amund"));
+        JsonNode kept = jot(201, "ragna leif waltz whisk 2 lady late 3 of 5, wait");
+        assertThat(kept.get("more")).hasSize(4);
+        assertThat(kept.get("message").asText()).endsWith("late, 3 of 5 runs.");
+        JsonNode record = call(200, get("/api/records/" + couple), null);
+        assertThat(record.get("runs").asInt()).isEqualTo(5);
+        assertThat(record.at("/faults/0/rate/times").asInt()).isEqualTo(3);
+        assertThat(record.at("/subjects/0/lately/times").asInt()).isEqualTo(2);
+        jot(201, "ragna leif waltz whisk clean 2 of 2 to the other side");
+        record = call(200, get("/api/records/" + couple), null);
+        assertThat(record.at("/subjects/0/otherSide/times").asInt()).isEqualTo(2);
+        assertThat(jot(422, "ragna leif waltz whisk clean 4 of 6").get("detail").asText())
+                .contains("that were not clean");
+    }
+
+    @Test
     void promisesMadeAtTheSameInstantAreAllKept() throws Exception {
         String couple = couple("Sunniva and Odd", dancer("Sunniva Gale"), dancer("Odd Harrow"));
         LocalDate today = LocalDate.now();
