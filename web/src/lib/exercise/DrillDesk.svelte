@@ -118,6 +118,7 @@
     </div>
     <DancesField {dances} value={drill.dances ?? []} onpick={(ids) => editor.describe({ dances: ids })} />
     <div>
+      <p class="mb-1 font-display text-lg">A figure that it repeats</p>
       <FigurePick label="A figure that it repeats" value={drill.loop ?? ''} name={drill.loop ?? ''} onpick={loop} />
       {#if drill.loop}<p class="mt-1 text-sm">
           <a class="text-accent underline" href="/rehearse?figure={drill.loop}">Dance it</a>

@@ -20,6 +20,7 @@
   const log = $derived([...(read.current ?? [])].reverse());
   const faults = $derived(log.filter((line) => line.fault));
   const clean = $derived(log.filter((line) => !line.fault));
+  const drills = $derived(done.flatMap((item) => item.aids ?? []).filter((aid) => aid.kind === 'drill'));
   const promises = $derived((lesson.promises ?? []).filter((promise) => !promise.kept));
 </script>
 
@@ -71,6 +72,12 @@
       {#each clean as line (line.id)}<p>
           {line.name}{line.tempo ? `, at ${line.tempo} bars a minute` : ''}
         </p>{/each}
+    </section>
+  {/if}
+  {#if drills.length > 0}
+    <section class="mb-4">
+      <h2 class="mb-1 text-xl">At home</h2>
+      {#each drills as drill (drill.id)}<p>{drill.name}</p>{/each}
     </section>
   {/if}
   {#if promises.length > 0}

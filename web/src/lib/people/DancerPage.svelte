@@ -2,6 +2,7 @@
   import { goto } from '$app/navigation';
   import { Attempt } from '$lib/api/attempt.svelte';
   import { api, need, type RoleName, type Schemas } from '$lib/api/client';
+  import { loaded } from '$lib/api/loaded.svelte';
   import { Editor } from '$lib/editing/editor.svelte';
   import EditorBar from '$lib/editing/EditorBar.svelte';
   import NameField from '$lib/editing/NameField.svelte';
@@ -39,6 +40,19 @@
     if (text.trim() === '') editor.change(rest, 'height');
     else if (Number.isInteger(cm) && cm >= 80 && cm <= 230) editor.change({ ...rest, heightCm: cm }, 'height');
   }
+
+  /** The couples and groups that this one dances in. */
+  const within = loaded(
+    () => editor.id,
+    async (id) => {
+      const query = { params: { query: { limit: 500 } } };
+      const [couples, groups] = await Promise.all([
+        need(api.GET('/api/couples', query)),
+        need(api.GET('/api/groups', query))
+      ]);
+      return [...couples.lines, ...groups.lines].filter((one) => one.dancers.includes(id));
+    }
+  );
 
   const ask = () =>
     attempt.run(async () => {
@@ -93,6 +107,16 @@
         oninput={(e) => editor.describe({ note: e.currentTarget.value })}
         class="{field} text-sm"></textarea></label
     >
+    {#if within.current?.length}
+      <section aria-label="Dances in" class="text-sm">
+        <h2 class="mb-1 text-lg">Dances in</h2>
+        <ul class="border-t border-line">
+          {#each within.current as one (one.id)}<li class="border-b border-line py-1">
+              <a class="font-semibold hover:text-accent" href="/people/{one.id}">{one.name}</a>
+            </li>{/each}
+        </ul>
+      </section>
+    {/if}
     <section aria-label="Everything about this person" class="border-t border-line pt-3 text-sm">
       <h2 class="mb-1 text-lg">Everything about {editor.state.name}</h2>
       <p class="mb-2 max-w-prose text-soft">

@@ -19,7 +19,7 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
 
 /**
- * Eight people who save at once: figures, unsaved work, routines, their versions, songs, events and lists. What the server has
+ * Eight people who save at once: figures, unsaved work, routines, their versions, songs, events, lists and the log. What the server has
  * acknowledged to them is remembered, to be asked for after a kill.
  */
 final class Writers {
@@ -44,6 +44,7 @@ final class Writers {
     private final ConcurrentSkipListSet<Integer> routineVersions = new ConcurrentSkipListSet<>();
     private final ConcurrentSkipListSet<Integer> figureVersions = new ConcurrentSkipListSet<>();
     private final ConcurrentSkipListSet<String> created = new ConcurrentSkipListSet<>();
+    private final ConcurrentSkipListSet<Long> jotted = new ConcurrentSkipListSet<>();
     private final ConcurrentLinkedQueue<String> refused = new ConcurrentLinkedQueue<>();
     private final List<Long> nanoseconds = java.util.Collections.synchronizedList(new ArrayList<>());
     private final AtomicInteger marks = new AtomicInteger();
@@ -170,9 +171,11 @@ final class Writers {
         return figure ? body.put("note", mark) : body;
     }
 
-    /** New songs, and versions of a routine that two people keep at the same time. */
+    /** New songs, entries of the log, and versions of a routine that two people keep at the same time. */
     private boolean saveBeside(RunningApp app, int who, String mark) throws IOException {
-        boolean version = who == 6 || marks.get() % 2 == 0;
+        int turn = marks.get() % 3;
+        if (who != 6 && turn == 2) return jot(app, mark);
+        boolean version = who == 6 || turn == 0;
         HttpResponse<String> answer = version
                 ? app.send("POST", "/api/routines/" + shared + "/versions", "{\"note\":\"" + mark + "\"}")
                 : app.send(
@@ -183,6 +186,14 @@ final class Writers {
         JsonNode view = MAPPER.readTree(answer.body());
         if (version) routineVersions.add(view.get("number").asInt());
         else created.add(view.get("id").asText());
+        return true;
+    }
+
+    private boolean jot(RunningApp app, String mark) throws IOException {
+        String line = "{\"line\":\"ines tobin whisk 2 lady late, " + mark + "\"}";
+        HttpResponse<String> answer = app.send("POST", "/api/jottings", line);
+        if (answer.statusCode() != 201) return refuse(answer);
+        jotted.add(MAPPER.readTree(answer.body()).get("id").asLong());
         return true;
     }
 
@@ -205,15 +216,24 @@ final class Writers {
         }
         missing(lost, routineVersions, get(app, "/api/routines/" + shared + "/versions"), "number", "routine version");
         missing(lost, figureVersions, get(app, "/api/figures/waltz.whisk/versions"), "number", "figure version");
-        List<String> songs = new ArrayList<>();
-        String after = "";
-        do {
-            JsonNode page = get(app, "/api/songs?limit=500&after=" + after);
-            page.get("lines").forEach(one -> songs.add(one.get("id").asText()));
-            after = page.path("next").asText("");
-        } while (!after.isEmpty() && !after.equals("null"));
+        List<String> songs = ids(app, "/api/songs?limit=500&after=");
+        List<String> entries = ids(app, "/api/records/ines-and-tobin/log?limit=200&after=");
+        jotted.stream()
+                .filter(id -> !entries.contains(String.valueOf(id)))
+                .forEach(id -> lost.add("entry of the log " + id));
         created.stream().filter(id -> !songs.contains(id)).forEach(id -> lost.add("song " + id));
         return lost;
+    }
+
+    private static List<String> ids(RunningApp app, String pages) throws IOException {
+        List<String> ids = new ArrayList<>();
+        String after = "";
+        do {
+            JsonNode page = get(app, pages + after);
+            page.get("lines").forEach(one -> ids.add(one.get("id").asText()));
+            after = page.path("next").asText("");
+        } while (!after.isEmpty() && !after.equals("null"));
+        return ids;
     }
 
     private static void missing(List<String> lost, Iterable<Integer> numbers, JsonNode there, String key, String what) {

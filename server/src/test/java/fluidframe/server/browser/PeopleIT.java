@@ -142,6 +142,48 @@ class PeopleIT extends BrowserTest {
     }
 
     @Test
+    void whatIsPutRightInTheLogIsWorkedOnAtItsRowWithTheDrillAgainstIt() {
+        newCouple("Sela Quain", "Oskar Timm");
+        jot("waltz natural spin turn 3 lady heel early 3 of 4, wait");
+        tab("Log").click();
+        Locator log = page.getByLabel("Log").getByRole(AriaRole.LISTITEM);
+        assertThat(log).hasCount(4);
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(Pattern.compile("^Put right: .*heel early")))
+                .first()
+                .click();
+        page.getByLabel("Step").fill("5");
+        page.getByLabel("Bars a minute").fill("28");
+        page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName(Pattern.compile("^Put right")))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Keep"))
+                .click();
+        assertThat(log.filter(new Locator.FilterOptions().setHasText("step 5"))).containsText("at 28");
+        tab("Where they are").click();
+        link("Begin one").click();
+        button("Begin").click();
+        cell("Another figure").fill("natural spin turn");
+        page.getByRole(AriaRole.OPTION)
+                .filter(new Locator.FilterOptions().setHasText("waltz"))
+                .first()
+                .click();
+        button("Propose a plan").click();
+        Locator plan = region("Plan");
+        assertThat(plan).containsText("heel early (lady, step 3, 2 of 4 runs): wait");
+        Locator drill = plan.getByRole(
+                AriaRole.LINK, new Locator.GetByRoleOptions().setName("Drill: Heel down against resistance"));
+        assertThat(drill).hasCount(1);
+        plan.getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText("step 3"))
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Natural Spin Turn"))
+                .click();
+        assertThat(cell("Lady 3 placement")).isFocused();
+        page.goBack();
+        drill.click();
+        assertThat(page.getByLabel("Against")).hasValue(Pattern.compile("heel early"));
+    }
+
+    @Test
     void aLineFromTheDeskIsAboutWhatIsOnIt() {
         go("/figures/waltz.whisk");
         assertThat(cell("Man 1 footwork")).isVisible();
