@@ -42,13 +42,15 @@
     document.documentElement.dataset.theme = settings.theme;
   });
 
-  /** Comparing, the lists and the rules belong to the figures, drills and cards to the lessons. */
+  /** Comparing, the lists and the rules belong to the figures, drills and cards to the lessons, questions to rehearsing. */
   const OF_FIGURES = ['/compare', '/lists', '/sheet', '/coverage', '/elements', '/strips', '/rules'];
   const OF_LESSONS = ['/drills', '/cards'];
+  const OF_REHEARSING = ['/recall', '/sounds'];
   const path = $derived.by(() => {
     const { pathname } = page.url;
     if (OF_FIGURES.some((p) => pathname.startsWith(p))) return '/figures';
     if (OF_LESSONS.some((p) => pathname.startsWith(p))) return '/lessons';
+    if (OF_REHEARSING.some((p) => pathname.startsWith(p))) return '/rehearse';
     return pathname.startsWith('/dancers') ? '/people' : pathname;
   });
   const here = (href: string) => (href === '/' ? path === '/' : path.startsWith(href));

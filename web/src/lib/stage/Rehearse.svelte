@@ -8,6 +8,7 @@
   import { untrack } from 'svelte';
   import { remembered, remember } from './last';
   import Player from './Player.svelte';
+  import RehearseLinks from './RehearseLinks.svelte';
   import { SMALLEST, TALLEST } from './room';
 
   const settings = getSettings();
@@ -117,6 +118,7 @@
     {#key read.current?.search}<Player {motion} {subject} loop={chosen(motion)} beat={rowBeat(motion)} />{/key}
   {/if}
 {:else if !read.failed && !asked.figure && !asked.routine}
+  <RehearseLinks here="/rehearse" />
   <h1 class="mb-2 text-3xl">Rehearse</h1>
   <p class="mb-4 max-w-prose text-soft">
     See any figure or routine danced, from every side and at any tempo, with the count and what is charted beside it.
@@ -133,6 +135,9 @@
     </li>
     <li class="border-l-4 border-accent pl-3">
       <a class="font-semibold text-accent hover:underline" href="/routines">Choose a routine</a>
+    </li>
+    <li class="border-l-4 border-accent pl-3">
+      <a class="font-semibold text-accent hover:underline" href="/recall">Be asked what the charts say</a>
     </li>
     <li class="border-l-4 border-accent pl-3">
       <a class="font-semibold text-accent hover:underline" href="/sounds">Hear the band of a dance</a>

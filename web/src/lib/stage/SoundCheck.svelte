@@ -7,6 +7,7 @@
   import Button from '$lib/ui/Button.svelte';
   import Failed from '$lib/ui/Failed.svelte';
   import { measure, score, type Measured } from './measure';
+  import RehearseLinks from './RehearseLinks.svelte';
   import { render, RATE } from './render';
   import { Sounds, SOUNDING } from './sounds.svelte';
   import { Transport } from './transport.svelte';
@@ -82,6 +83,7 @@
   const cell = 'px-2 py-1 text-right tabular-nums';
 </script>
 
+<RehearseLinks here="/sounds" />
 <header class="mb-3 flex flex-wrap items-baseline gap-x-4 border-b-2 border-ink pb-1">
   <h1 class="text-3xl">Sounds</h1>
   <p class="text-soft">The band of every dance, and how well this device keeps to the beat</p>

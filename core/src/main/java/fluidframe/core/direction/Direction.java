@@ -51,7 +51,12 @@ public record Direction(int sixteenths) {
 
     /** Reads {@code "DW"}, {@code "wall"}, or {@code "LOD/DW"} for the direction between two neighbours. */
     public static Direction parse(String text) {
-        String name = text.trim().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
+        String name = text.trim()
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("\\bdiagonally\\b", "diagonal")
+                .replaceAll("\\b(?:to|the|down)\\s+", "")
+                .replaceAll("against line of dance", "against lod")
+                .replaceAll("\\s+", " ");
         Integer whole = ALIASES.get(name);
         if (whole != null) return new Direction(whole);
         String[] halves = name.split("/", -1);

@@ -29,7 +29,8 @@ public final class TurnText {
         int less = 0;
         boolean completes = false;
         Kind kind = Kind.BETWEEN_FEET;
-        for (String clause : words.split("\\s*,\\s*")) {
+        for (String spoken : words.split("\\s*,\\s*")) {
+            String clause = TurnWords.written(spoken);
             Matcher amount = AMOUNT.matcher(clause);
             Matcher begin = BEGINS.matcher(clause);
             Matcher lag = LESS.matcher(clause);

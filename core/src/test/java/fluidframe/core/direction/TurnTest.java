@@ -25,6 +25,15 @@ class TurnTest {
                 "1/2 R pivot between 4 and 5 | 1/2 R pivot           | 8",
                 "commence to turn to L       | begins L              | 0",
                 "body completes              | body completes        | 0",
+                "quarter right               | 1/4 R                 | 4",
+                "three eighths to the left   | 3/8 L                 | -6",
+                "one and a quarter R spin    | 1 1/4 R spin          | 20",
+                "a half turn to the right    | 1/2 R                 | 8",
+                "a full turn left            | 1 L                   | -16",
+                "an eighth of a turn R       | 1/8 R                 | 2",
+                "three quarters L, body less | 3/4 L, body less      | -12",
+                "180 degrees right           | 1/2 R                 | 8",
+                "67.5° L                     | 3/16 L                | -3",
                 "nil                         | none                  | 0"
             })
     void readsWhatCoachesWrite(String text, String canonical, int sixteenths) {

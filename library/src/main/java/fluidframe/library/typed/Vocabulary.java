@@ -1,5 +1,6 @@
 package fluidframe.library.typed;
 
+import fluidframe.core.chart.Column;
 import fluidframe.core.couple.CouplePosition;
 import fluidframe.core.couple.Hold;
 import fluidframe.core.direction.Alignment;
@@ -10,7 +11,9 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** The usual contents of every column with the short code that a coach types, for completion while editing. */
@@ -23,7 +26,23 @@ public final class Vocabulary {
      */
     public record Word(String code, String text) {}
 
+    /** By column and code; of two words with one code the first counts. */
+    private static final Map<String, Map<String, String>> CODES = columns().entrySet().stream()
+            .collect(Collectors.toMap(
+                    Map.Entry::getKey,
+                    column -> column.getValue().stream()
+                            .collect(Collectors.toMap(
+                                    word -> word.code().toLowerCase(Locale.ROOT),
+                                    Word::text,
+                                    (first, second) -> first))));
+
     private Vocabulary() {}
+
+    /** What a short code of a column stands for; what is no code stands for itself. */
+    public static String meant(Column column, String word) {
+        return CODES.getOrDefault(column.key(), Map.of())
+                .getOrDefault(word.strip().toLowerCase(Locale.ROOT), word);
+    }
 
     /** The columns by their keys in the chart format, in chart order. */
     public static Map<String, List<Word>> columns() {

@@ -16,6 +16,7 @@ import fluidframe.server.lesson.LessonView;
 import fluidframe.server.log.LogBook;
 import fluidframe.server.log.LogLine;
 import fluidframe.server.people.PeopleView;
+import fluidframe.server.recall.RecallBook;
 import fluidframe.server.routine.RoutineSummary;
 import fluidframe.server.store.Document;
 import fluidframe.server.store.Documents;
@@ -49,6 +50,7 @@ class Erasure {
     private final Calendar calendar;
     private final LogBook book;
     private final TaughtBook taught;
+    private final RecallBook recall;
     private final Forgetting forgetting;
     private final ObjectMapper mapper;
     private final TransactionTemplate transaction;
@@ -62,6 +64,7 @@ class Erasure {
             Calendar calendar,
             LogBook book,
             TaughtBook taught,
+            RecallBook recall,
             Forgetting forgetting,
             ObjectMapper mapper,
             PlatformTransactionManager transactions) {
@@ -73,6 +76,7 @@ class Erasure {
         this.calendar = calendar;
         this.book = book;
         this.taught = taught;
+        this.recall = recall;
         this.forgetting = forgetting;
         this.mapper = mapper;
         this.transaction = new TransactionTemplate(transactions);
@@ -126,6 +130,8 @@ class Erasure {
             touched.add("Still named in the words of " + String.join(", ", named)
                     + ": change those yourself, and notes, promises and cues of others that name " + dancer.name());
         }
+        long answered = recall.count(id);
+        if (answered > 0) touched.add(answered + " answers to questions from the charts");
         touched.add("Couples and groups in the bin that name " + dancer.name()
                 + " go for good, the couples with their lessons, log and what they were taught");
         touched.add("Copies of the studio in its data folder hold it until newer ones have taken their place");
@@ -184,6 +190,7 @@ class Erasure {
             }
             Ref dancer = new Ref(Kind.DANCER, id);
             forgetting.inTheBin(Kind.COUPLE, dancer).forEach(this::eraseRecord);
+            recall.erase(id);
             forgetting.erase(dancer);
         });
     }

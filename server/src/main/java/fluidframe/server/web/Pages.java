@@ -20,6 +20,7 @@ final class Pages {
             "links",
             "lists",
             "people",
+            "recall",
             "rehearse",
             "routines",
             "rules",

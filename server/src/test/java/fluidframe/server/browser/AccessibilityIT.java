@@ -42,6 +42,8 @@ class AccessibilityIT extends BrowserTest {
         "evening, rehearse",
         "paper, role sheet",
         "paper, /sounds",
+        "paper, /recall",
+        "evening, /recall",
         "evening, strips",
         "evening, today",
         "paper, couple",

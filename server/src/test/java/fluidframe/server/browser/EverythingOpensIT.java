@@ -75,6 +75,7 @@ class EverythingOpensIT extends OpeningTest {
                 "links",
                 "lists",
                 "people",
+                "recall",
                 "rehearse",
                 "routines",
                 "rules",

@@ -122,6 +122,15 @@ final class GoodBodies {
                 .put("role", "lady");
         ((ObjectNode) seen.get("fault")).put("row", 3).put("seen", "late").put("cue", "wait");
         good.put("LogEntryWanted", seen);
+        String card = "waltz.natural-turn~man~2~turn";
+        ObjectNode given = MAPPER.createObjectNode().put("card", card).put("given", "1/4 R");
+        good.put("GivenAnswer", given);
+        good.put(
+                "KeptAnswer",
+                given.deepCopy().put("who", "").put("grade", "good").put("wanted", 0.9));
+        ObjectNode paper = MAPPER.createObjectNode().put("who", "");
+        paper.putArray("answers").add(given);
+        good.put("ExamPaper", paper);
         ObjectNode change =
                 MAPPER.createObjectNode().put("at", "2026-11-20T10:00:00Z").put("tempo", 29);
         good.put("LogEntryChange", change.set("fault", seen.get("fault")));
