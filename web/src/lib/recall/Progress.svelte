@@ -1,6 +1,7 @@
 <script lang="ts">
   import { api, need, type Schemas } from '$lib/api/client';
   import { loaded } from '$lib/api/loaded.svelte';
+  import { many } from '$lib/ui/many';
   import Failed from '$lib/ui/Failed.svelte';
   import { KINDS } from './words';
 
@@ -25,6 +26,7 @@
   const of = (dance: string, kind: string) => lines.find((line) => line.dance === dance && line.ask === kind);
   // Weak is what even the most favourable reading of so few answers calls so.
   const weak = $derived(lines.filter((line) => line.answers >= ENOUGH && line.high < WEAK));
+  const held = (days: number) => (days < 1 ? 'less than a day' : many(Math.round(days), 'day'));
   const title = (id: string) => dances.find((dance) => dance.id === id)?.title ?? id;
 </script>
 
@@ -43,7 +45,7 @@
     <div class="overflow-x-auto">
       <table class="w-full text-sm">
         <caption class="mb-1 text-left text-xs text-soft"
-          >Answers that were right, of all; below, the share that would be recalled now.</caption
+          >Answers that were right, of all; below, how many questions, and how long they hold.</caption
         >
         <thead class="text-left text-soft"
           ><tr
@@ -60,9 +62,9 @@
                 {@const line = of(dance.id, kind)}
                 <td class={['px-1 py-1', line && weak.includes(line) && 'text-broken']}>
                   {#if line}
-                    {line.sound} of {line.answers}
-                    {#if line.recall !== undefined}<span class="block text-xs text-soft"
-                        >{Math.round(line.recall * 100)} of 100{line.due > 0 ? `, ${line.due} due` : ''}</span
+                    {#if line.answers > 0}{line.sound} of {line.answers}{:else}–{/if}
+                    {#if line.holds !== undefined}<span class="block text-xs text-soft"
+                        >{line.seen} hold {held(line.holds)}{line.due > 0 ? `, ${line.due} due` : ''}</span
                       >{/if}
                   {/if}
                 </td>

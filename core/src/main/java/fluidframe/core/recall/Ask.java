@@ -1,6 +1,7 @@
 package fluidframe.core.recall;
 
 import fluidframe.core.chart.Column;
+import fluidframe.core.couple.Role;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -31,6 +32,11 @@ public enum Ask {
                 .orElseThrow(() -> new IllegalArgumentException("What is asked for must be one of "
                         + Arrays.stream(values()).map(Ask::toString).collect(Collectors.joining(", ")) + ", but was \""
                         + text + "\""));
+    }
+
+    /** By which the question about a row of a figure is known. */
+    public String cardOf(String figure, Role role, int row) {
+        return figure + "~" + role + "~" + row + "~" + word;
     }
 
     /** The column of the chart in which the answer stands; empty where it is of the figure as a whole. */

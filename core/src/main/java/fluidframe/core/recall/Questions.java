@@ -89,7 +89,7 @@ public final class Questions {
 
     private Optional<Question> choices(Chart chart, Role role, int row, Ask ask, String answer) {
         Column column = ask.column().orElseThrow();
-        String id = chart.id() + "~" + role + "~" + row + "~" + ask;
+        String id = ask.cardOf(chart.id(), role, row);
         Stream<String> sisters = sisters(chart).stream()
                 .map(sister -> sister.steps(role))
                 .filter(steps -> steps.size() >= row)
@@ -116,7 +116,7 @@ public final class Questions {
     /** The row as it is called, without what is asked. */
     private String given(Chart chart, Role role, int row, Ask ask) {
         Step step = chart.steps(role).get(row - 1);
-        String count = Column.COUNT.of(step, dance);
+        String count = "on " + Column.COUNT.of(step, dance);
         if (ask == Ask.PLACEMENT) return count + ", " + step.foot().spoken();
         String begun = Column.ALIGN.of(chart.steps(role).get(0), dance);
         boolean inTheRoom = ask == Ask.ALIGNMENT && row > 1 && !begun.isEmpty();

@@ -42,6 +42,7 @@ class DemoRunner implements SmartLifecycle {
     private final ObjectMapper mapper;
     private final Furnished furnished;
     private final DemoPeople people;
+    private final DemoRecall recall;
     /** Asked at every start: what is made ahead of time does not know how it will be started. */
     private final boolean wanted;
 
@@ -52,12 +53,14 @@ class DemoRunner implements SmartLifecycle {
             ObjectMapper mapper,
             Furnished furnished,
             DemoPeople people,
+            DemoRecall recall,
             @Value("${fluidframe.demo:false}") boolean wanted) {
         this.wanted = wanted;
         this.documents = documents;
         this.mapper = mapper;
         this.furnished = furnished;
         this.people = people;
+        this.recall = recall;
     }
 
     @Override
@@ -88,6 +91,7 @@ class DemoRunner implements SmartLifecycle {
             }
         }
         people.furnish();
+        recall.furnish();
     }
 
     @Override

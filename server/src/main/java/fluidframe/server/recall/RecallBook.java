@@ -77,6 +77,12 @@ public class RecallBook {
         return Objects.requireNonNull(after);
     }
 
+    /** Takes over what somebody has long been asked. */
+    @Transactional
+    public void furnish(String who, List<Reviewed> reviewed) {
+        states.saveAll(reviewed.stream().map(one -> new StateRow(who, one)).toList());
+    }
+
     private void mark(String who, Question question, Answers.Verdict verdict) {
         answers.save(new AnswerRow(who, question, clock.instant(), verdict == Answers.Verdict.RIGHT));
     }

@@ -35,6 +35,7 @@ class RecallProgress {
      * @param seen questions that have been asked
      * @param due of them, due now
      * @param recall how likely one of them is recalled now, on average; left out where none has been asked
+     * @param holds days after which nine of ten would still be recalled: for half of the questions longer
      * @param sound answers that were right, of {@code answers}, with the range that so few can say
      */
     @JsonInclude(JsonInclude.Include.NON_ABSENT)
@@ -44,6 +45,7 @@ class RecallProgress {
             int seen,
             int due,
             Optional<Double> recall,
+            Optional<Double> holds,
             long sound,
             long answers,
             double low,
@@ -82,6 +84,7 @@ class RecallProgress {
                                         .mapToDouble(state -> model.recall(state.memory(), state.days(now)))
                                         .average()
                                         .orElseThrow()),
+                        median(known),
                         rate.times(),
                         rate.of(),
                         rate.low(),
@@ -89,6 +92,15 @@ class RecallProgress {
             }
         }
         return lines;
+    }
+
+    private static Optional<Double> median(List<Reviewed> known) {
+        if (known.isEmpty()) return Optional.empty();
+        double[] stabilities = known.stream()
+                .mapToDouble(state -> state.memory().stability())
+                .sorted()
+                .toArray();
+        return Optional.of(Math.round(stabilities[stabilities.length / 2] * 10) / 10.0);
     }
 
     private static String key(Dance dance, Ask ask) {
