@@ -22,6 +22,7 @@ class ArchitectureTest {
                     "java.time..",
                     "java.text..",
                     "org.apache.commons.statistics..",
+                    "org.jgrapht..",
                     "org.apache.commons.numbers.fraction..");
 
     @ArchTest
