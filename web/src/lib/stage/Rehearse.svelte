@@ -56,7 +56,7 @@
   /** As the address says, else as those are who dance; 0 for the usual. */
   async function heights({ whom, man, lady }: typeof asked, dance: string) {
     if (!whom || (man && lady)) return { man, lady };
-    const { data } = await api.GET('/api/couples/{id}/heights', { params: { path: { id: whom }, query: { dance } } });
+    const { data } = await api.GET('/api/records/{whom}/heights', { params: { path: { whom }, query: { dance } } });
     return { man: man || drawn(data?.man), lady: lady || drawn(data?.lady) };
   }
 

@@ -139,7 +139,7 @@ public record LessonPlan(List<Item> items, List<String> leftOut) {
         for (Item item : items) {
             List<Aid> aids = new ArrayList<>();
             Optional<Topic.Weak> fault = topic.weak().stream()
-                    .filter(weak -> item.row() > 0 && item.why().equals(told(weak)))
+                    .filter(weak -> item.row() > 0 && item.why().startsWith(told(weak)))
                     .findFirst();
             if (topic.isNew() && helped.isEmpty() || fault.isPresent() && OF_THE_HOLD.contains(item.stage())) {
                 topic.start()
@@ -164,17 +164,18 @@ public record LessonPlan(List<Item> items, List<String> leftOut) {
 
     private static Item against(Topic.Weak fault, Topic topic) {
         Stage stage = Stage.of(fault.seen());
+        boolean within = !fault.figure().isBlank();
         return new Item(
                 stage,
-                topic.kind(),
-                topic.id(),
-                topic.name(),
+                within ? "figure" : topic.kind(),
+                within ? fault.figure() : topic.id(),
+                within ? fault.figureName() : topic.name(),
                 fault.row(),
                 fault.role(),
                 1,
                 false,
                 stage.weight(),
-                told(fault),
+                told(fault) + (within ? "; in " + topic.name() : ""),
                 false,
                 List.of());
     }

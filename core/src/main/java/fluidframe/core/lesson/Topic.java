@@ -53,8 +53,14 @@ public record Topic(
      *
      * @param row from 1
      * @param rate in the runs of late
+     * @param figure id of the figure in a routine in which it is seen, and its name; blank for a figure by itself
      */
-    public record Weak(String role, int row, String seen, String cue, Rate rate) {}
+    public record Weak(String role, int row, String seen, String cue, Rate rate, String figure, String figureName) {
+        /** One of a figure by itself. */
+        public Weak(String role, int row, String seen, String cue, Rate rate) {
+            this(role, row, seen, cue, rate, "", "");
+        }
+    }
 
     boolean isNew() {
         return standing.isEmpty();

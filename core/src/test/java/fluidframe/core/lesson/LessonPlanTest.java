@@ -241,6 +241,29 @@ class LessonPlanTest {
     }
 
     @Test
+    void aFaultInARoutineIsWorkedOnInItsFigure() {
+        Topic.Weak late = new Topic.Weak("man", 2, "late", "wait", new Rate(3, 7), "waltz.whisk", "Whisk");
+        Topic routine = new Topic(
+                "routine",
+                "r",
+                "Heats",
+                false,
+                danced("r", 3, 4, 27).standing(),
+                List.of(late),
+                OptionalDouble.empty(),
+                "");
+        assertThat(plan(60, List.of(routine)).items())
+                .filteredOn(item -> item.row() == 2)
+                .singleElement()
+                .satisfies(item -> {
+                    assertThat(item.kind()).isEqualTo("figure");
+                    assertThat(item.id()).isEqualTo("waltz.whisk");
+                    assertThat(item.name()).isEqualTo("Whisk");
+                    assertThat(item.why()).isEqualTo("late ({man}, step 2, 3 of 7 runs): wait; in Heats");
+                });
+    }
+
+    @Test
     void whatHelpsTwiceIsNamedOnceAndNothingWhereTheDanceIsAnother() {
         Topic.Weak knee = new Topic.Weak("man", 2, "heel lowered late", "", new Rate(3, 7));
         LessonPlan plan = plan(60, List.of(waltz(danced("Spin", 3, 4, 27, HEEL, knee)), waltz(fresh("Whisk"))));

@@ -126,9 +126,11 @@ class Planner {
         sorts.forEach((sort, fault) -> weak.add(new Topic.Weak(
                 fault.role().toString(),
                 fault.row(),
-                routine ? fault.figureName() + ", " + fault.seen() : fault.seen(),
+                fault.seen(),
                 fault.cue(),
-                new Rate((int) lately.stream().filter(run -> run.shows(sort)).count(), lately.size()))));
+                new Rate((int) lately.stream().filter(run -> run.shows(sort)).count(), lately.size()),
+                routine ? fault.figure() : "",
+                routine ? fault.figureName() : "")));
         weak.removeIf(one -> one.rate().times() * SHARE < one.rate().of());
         weak.sort(Comparator.comparing((Topic.Weak one) -> -one.rate().times()));
         return weak;

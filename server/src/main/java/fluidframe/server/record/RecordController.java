@@ -1,14 +1,21 @@
 package fluidframe.server.record;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
+import fluidframe.core.count.Dance;
+import fluidframe.core.couple.Role;
 import fluidframe.core.log.Course;
 import fluidframe.core.log.Danced;
 import fluidframe.core.log.Entry;
 import fluidframe.core.log.Standing;
+import fluidframe.core.people.Couple;
+import fluidframe.core.people.Dancer;
 import fluidframe.core.routine.RoutineWork;
 import fluidframe.server.log.LogBook;
 import fluidframe.server.log.LogLine;
+import fluidframe.server.people.PeopleView;
 import fluidframe.server.refusal.NotFoundException;
 import fluidframe.server.repertoire.FigureShelf;
+import fluidframe.server.store.Documents;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
@@ -16,6 +23,7 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -34,14 +42,23 @@ class RecordController {
     private static final int MOST_FAULTS = 40;
 
     private final Whoms whoms;
+    private final Documents<Dancer, PeopleView.DancerSummary> dancers;
     private final Known known;
     private final LogBook book;
     private final TaughtBook taught;
     private final FigureShelf shelf;
     private final Clock clock;
 
-    RecordController(Whoms whoms, Known known, LogBook book, TaughtBook taught, FigureShelf shelf, Clock clock) {
+    RecordController(
+            Whoms whoms,
+            Documents<Dancer, PeopleView.DancerSummary> dancers,
+            Known known,
+            LogBook book,
+            TaughtBook taught,
+            FigureShelf shelf,
+            Clock clock) {
         this.whoms = whoms;
+        this.dancers = dancers;
         this.known = known;
         this.book = book;
         this.taught = taught;
@@ -128,5 +145,27 @@ class RecordController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void takeBack(@PathVariable("whom") String id, @PathVariable long number) {
         taught.takeBack(number);
+    }
+
+    /** How tall the two are in a dance, in centimetres; left out where nobody has said it. */
+    @JsonInclude(JsonInclude.Include.NON_ABSENT)
+    record CoupleHeights(Optional<Integer> man, Optional<Integer> lady) {}
+
+    /** How tall those are who dance the two roles of a dance; nothing of a group. */
+    @GetMapping("/heights")
+    CoupleHeights heights(@PathVariable("whom") String id, @RequestParam String dance) {
+        Dance danced = Dance.parse(dance);
+        Optional<Couple> couple = whoms.get(id).couple();
+        return new CoupleHeights(
+                couple.flatMap(two -> height(two, Role.MAN, danced)),
+                couple.flatMap(two -> height(two, Role.LADY, danced)));
+    }
+
+    private Optional<Integer> height(Couple couple, Role role, Dance dance) {
+        OptionalInt cm = couple.dancer(role, dance)
+                .flatMap(dancers::find)
+                .map(found -> found.value().heightCm())
+                .orElse(OptionalInt.empty());
+        return cm.isPresent() ? Optional.of(cm.getAsInt()) : Optional.empty();
     }
 }

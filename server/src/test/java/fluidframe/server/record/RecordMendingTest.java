@@ -156,11 +156,11 @@ class RecordMendingTest extends RecordCalls {
                 .get("id")
                 .asText();
         String couple = couple("Tall and other", tall, dancer("Other One"));
-        JsonNode heights = call(200, get("/api/couples/" + couple + "/heights?dance=waltz"), null);
+        JsonNode heights = call(200, get("/api/records/" + couple + "/heights?dance=waltz"), null);
         assertThat(heights.get("man").asInt()).isEqualTo(191);
         assertThat(heights.has("lady")).isFalse();
-        call(422, get("/api/couples/" + couple + "/heights?dance=hopping"), null);
-        call(404, get("/api/couples/nobody/heights?dance=waltz"), null);
+        call(422, get("/api/records/" + couple + "/heights?dance=hopping"), null);
+        call(404, get("/api/records/nobody/heights?dance=waltz"), null);
     }
 
     @Test
