@@ -47,7 +47,9 @@
     if (event.ctrlKey || event.metaKey || event.altKey) return;
     const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLSelectElement;
     const nth = Number(event.key) - 1;
-    if (judged && event.key === 'Enter' && !(event.target instanceof HTMLAnchorElement)) go(right ? 'good' : 'again');
+    // A link or button that has the focus does what it says.
+    const own = event.target instanceof HTMLAnchorElement || event.target instanceof HTMLButtonElement;
+    if (judged && event.key === 'Enter' && !own) go(right ? 'good' : 'again');
     else if (judged && right && GRADES[nth] && !typing) go(GRADES[nth]);
     else if (!judged && picks && question.choices[nth] !== undefined && !typing) void answer(question.choices[nth]!);
     else if (!judged && event.key === '0' && !typing) void answer('');

@@ -16,13 +16,22 @@
   /** What the charts ask, when it is about to be forgotten; answered by keys alone. */
   const KEY = 'fluidframe.recall';
   const USUAL: Wanted = { who: '', dance: 'all', role: '', ask: [], level: '', typed: false, most: 20, share: 0.9 };
+  function remembered(): Partial<Wanted> {
+    try {
+      return JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<Wanted>;
+    } catch {
+      return {};
+    }
+  }
+
   const dances = (page.data as { dances: Schemas['DanceView'][] }).dances;
-  let wanted = $state<Wanted>({ ...USUAL, ...(JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<Wanted>) });
+  let wanted = $state<Wanted>({ ...USUAL, ...remembered() });
   let asking = $state.raw<Asking | null>(null);
   let paper = $state.raw<Schemas['QuestionView'][] | null>(null);
   let failed = $state('');
   let said = $state('');
   let kept = $state(0);
+  let sending = false;
 
   const query = $derived({
     dance: wanted.dance,
@@ -58,7 +67,9 @@
 
   async function answered(given: string, grade: Grade, judged?: Schemas['JudgedAnswer']) {
     const question = asking?.current;
-    if (!asking || !question) return;
+    // What is on its way is not sent twice.
+    if (!asking || !question || sending) return;
+    sending = true;
     failed = '';
     try {
       const body = { who: wanted.who, card: question.id, given, grade, wanted: wanted.share };
@@ -68,6 +79,8 @@
       if (!asking.current) kept++;
     } catch (e) {
       failed = words(e);
+    } finally {
+      sending = false;
     }
   }
 
