@@ -44,7 +44,7 @@ final class Writers {
     private final ConcurrentSkipListSet<Integer> routineVersions = new ConcurrentSkipListSet<>();
     private final ConcurrentSkipListSet<Integer> figureVersions = new ConcurrentSkipListSet<>();
     private final ConcurrentSkipListSet<String> created = new ConcurrentSkipListSet<>();
-    private final ConcurrentSkipListSet<Long> jotted = new ConcurrentSkipListSet<>();
+    private final ConcurrentSkipListSet<Long> logged = new ConcurrentSkipListSet<>();
     private final ConcurrentLinkedQueue<String> refused = new ConcurrentLinkedQueue<>();
     private final List<Long> nanoseconds = java.util.Collections.synchronizedList(new ArrayList<>());
     private final AtomicInteger marks = new AtomicInteger();
@@ -174,7 +174,7 @@ final class Writers {
     /** New songs, entries of the log, and versions of a routine that two people keep at the same time. */
     private boolean saveBeside(RunningApp app, int who, String mark) throws IOException {
         int turn = marks.get() % 3;
-        if (who != 6 && turn == 2) return jot(app, mark);
+        if (who != 6 && turn == 2) return log(app, mark);
         boolean version = who == 6 || turn == 0;
         HttpResponse<String> answer = version
                 ? app.send("POST", "/api/routines/" + shared + "/versions", "{\"note\":\"" + mark + "\"}")
@@ -189,11 +189,19 @@ final class Writers {
         return true;
     }
 
-    private boolean jot(RunningApp app, String mark) throws IOException {
-        String line = "{\"line\":\"ines tobin whisk 2 lady late, " + mark + "\"}";
-        HttpResponse<String> answer = app.send("POST", "/api/jottings", line);
+    private boolean log(RunningApp app, String mark) throws IOException {
+        ObjectNode entry = MAPPER.createObjectNode()
+                .put("kind", "figure")
+                .put("id", "waltz.whisk")
+                .put("name", "Whisk")
+                .put("run", mark)
+                .put("from", 0)
+                .put("to", 3)
+                .put("whom", "Ines and Tobin")
+                .put("couple", "ines-and-tobin");
+        HttpResponse<String> answer = app.send("POST", "/api/log", entry.toString());
         if (answer.statusCode() != 201) return refuse(answer);
-        jotted.add(MAPPER.readTree(answer.body()).get("id").asLong());
+        logged.add(MAPPER.readTree(answer.body()).get("id").asLong());
         return true;
     }
 
@@ -218,7 +226,7 @@ final class Writers {
         missing(lost, figureVersions, get(app, "/api/figures/waltz.whisk/versions"), "number", "figure version");
         List<String> songs = ids(app, "/api/songs?limit=500&after=");
         List<String> entries = ids(app, "/api/records/ines-and-tobin/log?limit=200&after=");
-        jotted.stream()
+        logged.stream()
                 .filter(id -> !entries.contains(String.valueOf(id)))
                 .forEach(id -> lost.add("entry of the log " + id));
         created.stream().filter(id -> !songs.contains(id)).forEach(id -> lost.add("song " + id));
