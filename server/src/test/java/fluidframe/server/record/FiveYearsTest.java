@@ -137,6 +137,7 @@ class FiveYearsTest extends ApiCalls {
                 get("/api/records/years-3/routines/long-floor-waltz"),
                 get("/api/records/years-3/figures/waltz.whisk"),
                 get("/api/lessons?q=with:years-3.&limit=500"),
+                get("/api/lessons/around?whom=years-3&day=" + LocalDate.now()),
                 get("/api/lessons/days?from=" + LocalDate.now().minusDays(6) + "&to="
                         + LocalDate.now().plusDays(1)),
                 get("/api/today"));
