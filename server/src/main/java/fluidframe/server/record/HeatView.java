@@ -10,7 +10,10 @@ import fluidframe.core.routine.Block;
 import fluidframe.core.routine.RoutineWork;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Predicate;
 
@@ -56,7 +59,7 @@ record HeatView(int halfLifeDays, int beatsPerBar, List<PlaceHeat> places, List<
         List<Block> blocks = work.blocks();
         List<PlaceHeat> places = new ArrayList<>();
         TreeMap<Integer, List<Predicate<Danced>>> faulty = new TreeMap<>();
-        TreeMap<Integer, List<Predicate<Danced>>> covered = new TreeMap<>();
+        TreeMap<Integer, Set<Predicate<Danced>>> covered = new TreeMap<>();
         for (int i = 0; i < blocks.size(); i++) {
             Block block = blocks.get(i);
             if (block.isFree()) continue;
@@ -77,7 +80,7 @@ record HeatView(int halfLifeDays, int beatsPerBar, List<PlaceHeat> places, List<
                                     .plus(row.onset())
                                     .dividedBy(work.dance().bar())
                             + 1;
-                    covered.computeIfAbsent(bar, key -> new ArrayList<>()).add(covers);
+                    covered.computeIfAbsent(bar, key -> new LinkedHashSet<>()).add(covers);
                     faulty.computeIfAbsent(bar, key -> new ArrayList<>())
                             .add(run -> run.faults().stream()
                                     .anyMatch(fault -> at(fault, place, blocks)
@@ -100,7 +103,7 @@ record HeatView(int halfLifeDays, int beatsPerBar, List<PlaceHeat> places, List<
                 List.of());
     }
 
-    private static Predicate<Danced> any(List<Predicate<Danced>> tests) {
+    private static Predicate<Danced> any(Collection<Predicate<Danced>> tests) {
         return run -> tests.stream().anyMatch(test -> test.test(run));
     }
 
