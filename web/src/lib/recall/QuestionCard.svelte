@@ -44,7 +44,8 @@
   const go = (grade: Grade) => judged && onanswer(given, grade, judged);
 
   function onkeydown(event: KeyboardEvent) {
-    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    // A key held down answers once, not question after question.
+    if (event.repeat || event.ctrlKey || event.metaKey || event.altKey) return;
     const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLSelectElement;
     const nth = Number(event.key) - 1;
     // A link or button that has the focus does what it says.

@@ -27,6 +27,8 @@
   const dances = (page.data as { dances: Schemas['DanceView'][] }).dances;
   let wanted = $state<Wanted>({ ...USUAL, ...remembered() });
   let asking = $state.raw<Asking | null>(null);
+  /** The sitting that was begun: until the next one has been read, nothing is asked from it again. */
+  let asked = $state.raw<Schemas['SittingView']>();
   let paper = $state.raw<Schemas['QuestionView'][] | null>(null);
   let failed = $state('');
   let said = $state('');
@@ -53,6 +55,7 @@
 
   function begin() {
     said = '';
+    asked = sitting;
     asking = new Asking(sitting?.questions ?? []);
   }
 
@@ -120,7 +123,9 @@
       {#if sitting?.next}The next one is due on {longDay(dayHere(sitting.next))}.{/if}
     </p>
     <p class="flex gap-2">
-      <Button kind="main" onclick={begin} disabled={!sitting?.questions.length}>Another sitting</Button>
+      <Button kind="main" onclick={begin} disabled={!sitting?.questions.length || sitting === asked}
+        >Another sitting</Button
+      >
       <Button onclick={stop}>Back</Button>
     </p>
   </section>

@@ -145,7 +145,10 @@ public final class JottingReader {
             int behind = value(line.at(i + 1));
             int before = value(line.at(i - 1));
             if (behind == 0 && before == 0) continue;
-            line.take(behind > 0 ? i : i - 1, behind > 0 ? i + 2 : i + 1);
+            int end = behind > 0 ? i + 2 : i + 1;
+            // How many there are of them goes with it.
+            if (line.at(end).equals("of") && value(line.at(end + 1)) > 0) end += 2;
+            line.take(behind > 0 ? i : i - 1, end);
             return behind > 0 ? behind : before;
         }
         if (!bare) return 0;
@@ -163,6 +166,8 @@ public final class JottingReader {
             int of = i + 1;
             while (line.at(of).equals("times") || line.at(of).equals("out")) of++;
             int all = value(line.at(of + 1));
+            // "Step 3 of 6" names a step.
+            if (STEP.contains(line.at(i - 1)) || BAR.contains(line.at(i - 1))) continue;
             if (times == 0 || !line.at(of).equals("of") || all < times || all > MOST_RUNS) continue;
             int end = of + 2;
             if (line.at(end).matches("runs?|times")) end++;

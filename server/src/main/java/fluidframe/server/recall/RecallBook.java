@@ -53,8 +53,9 @@ public class RecallBook {
         return clock.instant();
     }
 
+    /** What somebody remembers of every question asked. */
     @Transactional(readOnly = true)
-    List<Reviewed> of(String who) {
+    public List<Reviewed> of(String who) {
         return states.of(who).stream().map(StateRow::reviewed).toList();
     }
 

@@ -174,6 +174,8 @@ class Erasure {
             }
             taught.of(couple.id()).forEach(view -> lessonsLearned.add(mapper.valueToTree(view)));
         }
+        ArrayNode remembered = all.putArray("recall");
+        recall.of(id).forEach(state -> remembered.add(mapper.valueToTree(state)));
         ArrayNode theirGroups = all.putArray("groups");
         groupsOf(id).forEach(group -> theirGroups.add(group.value().name()));
         return YamlText.print(all);

@@ -170,6 +170,11 @@ class RecallApiTest extends ApiCalls {
         assertThat(call(200, get("/api/dancers/" + who + "/everything/touched"), null)
                         .toString())
                 .contains("24 answers to questions");
+        assertThat(mvc.perform(get("/api/dancers/" + who + "/everything"))
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString())
+                .contains(CARD, "seen: 24");
         call(204, delete("/api/dancers/" + who + "/everything"), null);
         call(404, get("/api/recall/sitting?who=" + who), null);
     }
