@@ -21,6 +21,14 @@
   let sheet = $state.raw<Schemas['ExamSheet'] | null>(null);
   let failed = $state('');
   const current = $derived(questions[answers.length]);
+  /** With fewer answers, or beside another that is as weak, nothing is called the weakest. */
+  const ENOUGH = 5;
+  const weakest = $derived(
+    sheet?.marks.find(
+      (one) =>
+        one.of >= ENOUGH && sheet?.marks.every((other) => other === one || other.sound * one.of > one.sound * other.of)
+    )
+  );
 
   function answered(given: string) {
     if (!current) return;
@@ -46,12 +54,11 @@
       <caption class="sr-only">Marks by column</caption>
       <tbody>
         {#each sheet.marks as mark (mark.ask)}
-          <tr class={['border-t border-line', sheet.weakest[0] === mark.ask && 'text-broken']}>
+          <tr class={['border-t border-line', mark === weakest && 'text-broken']}>
             <th class="py-1 pr-4 text-left font-semibold">{KINDS[mark.ask]}</th>
             <td class="pr-4">{mark.sound} of {mark.of}</td>
             <td class="text-soft"
-              >so few say {Math.round(mark.low * 100)} to {Math.round(mark.high * 100)} of 100{sheet.weakest[0] ===
-              mark.ask
+              >so few say {Math.round(mark.low * 100)} to {Math.round(mark.high * 100)} of 100{mark === weakest
                 ? '; the weakest'
                 : ''}</td
             >
