@@ -2,7 +2,19 @@ import { api, need, outlivesPage, type Schemas } from '$lib/api/client';
 
 /** What a studio keeps, as in the server's addresses of everything kept. */
 export type Kind =
-  'figure' | 'routine' | 'song' | 'event' | 'list' | 'dancer' | 'couple' | 'group' | 'lesson' | 'drill' | 'card';
+  | 'figure'
+  | 'routine'
+  | 'song'
+  | 'event'
+  | 'list'
+  | 'dancer'
+  | 'couple'
+  | 'group'
+  | 'lesson'
+  | 'drill'
+  | 'card'
+  | 'practice'
+  | 'class';
 
 /** The documents by their kinds. */
 export interface Documents {
@@ -17,11 +29,16 @@ export interface Documents {
   lesson: Schemas['Lesson'];
   drill: Schemas['Drill'];
   card: Schemas['Card'];
+  practice: Schemas['Practice'];
+  class: Schemas['ClassEvening'];
 }
 
-/** What something kept is called; a lesson by whom it is with and when. */
+/** What something kept is called; lessons and practice by whom they are with, classes by whose they are. */
 export function nameOf(document: Documents[Kind]): string {
-  return 'name' in document ? document.name : `${document.with.name}, ${document.at.replace('T', ' ')}`;
+  if ('name' in document) return document.name;
+  if ('aim' in document) return `${document.with.name}, ${document.aim.name}`;
+  const whose = 'with' in document ? document.with.name : (document.group?.name ?? 'Open class');
+  return `${whose}, ${document.at.replace('T', ' ')}`;
 }
 
 /** The same under another name; a lesson has none of its own. */
@@ -158,6 +175,26 @@ export const CHANNELS: { [K in Kind]: Channel<K> } = {
     create: (document) => need(api.POST('/api/cards', { body: document })),
     get: (id) => need(api.GET('/api/cards/{id}', path(id))),
     remove: (id) => need(api.DELETE('/api/cards/{id}', path(id)))
+  },
+  practice: {
+    page: '/practice',
+    send: (id, expectedVersion, document) =>
+      need(
+        api.PUT('/api/practices/{id}', { ...path(id), body: { expectedVersion, document }, keepalive: outlivesPage() })
+      ),
+    create: (document) => need(api.POST('/api/practices', { body: document })),
+    get: (id) => need(api.GET('/api/practices/{id}', path(id))),
+    remove: (id) => need(api.DELETE('/api/practices/{id}', path(id)))
+  },
+  class: {
+    page: '/classes',
+    send: (id, expectedVersion, document) =>
+      need(
+        api.PUT('/api/classes/{id}', { ...path(id), body: { expectedVersion, document }, keepalive: outlivesPage() })
+      ),
+    create: (document) => need(api.POST('/api/classes', { body: document })),
+    get: (id) => need(api.GET('/api/classes/{id}', path(id))),
+    remove: (id) => need(api.DELETE('/api/classes/{id}', path(id)))
   }
 };
 

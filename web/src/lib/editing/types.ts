@@ -1,7 +1,7 @@
 import type { Channel, Documents, Kind } from './kinds';
 
 /** The kinds of things that have a name of their own. */
-export type Named = Exclude<Kind, 'lesson'>;
+export type Named = Exclude<Kind, 'lesson' | 'practice' | 'class'>;
 
 /** Where the edits stand: with the server, on their way, or only here. */
 export type Status = 'kept' | 'changed' | 'away' | 'refused' | 'stale';

@@ -5,6 +5,8 @@
   let { here }: { here: string } = $props();
   const PAGES = [
     { href: '/lessons', word: 'Week' },
+    { href: '/classes', word: 'Classes' },
+    { href: '/practice', word: 'Practice' },
     { href: '/drills', word: 'Drills' },
     { href: '/drills?of=cards', word: 'Set-up cards' }
   ];

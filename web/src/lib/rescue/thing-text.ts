@@ -17,7 +17,9 @@ const KINDS: Record<string, Kind> = {
   dancers: 'dancer',
   lessons: 'lesson',
   drills: 'drill',
-  cards: 'card'
+  cards: 'card',
+  practice: 'practice',
+  classes: 'class'
 };
 
 /** What the page at a path is about; null for pages about nothing in particular. */

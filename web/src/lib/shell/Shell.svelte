@@ -42,9 +42,9 @@
     document.documentElement.dataset.theme = settings.theme;
   });
 
-  /** Comparing, the lists and the rules belong to the figures, drills and cards to the lessons, questions to rehearsing. */
+  /** Comparing, the lists and the rules belong to the figures, classes, practice, drills and cards to the lessons, questions to rehearsing. */
   const OF_FIGURES = ['/compare', '/lists', '/sheet', '/coverage', '/elements', '/strips', '/rules'];
-  const OF_LESSONS = ['/drills', '/cards'];
+  const OF_LESSONS = ['/classes', '/practice', '/drills', '/cards'];
   const OF_REHEARSING = ['/recall', '/sounds'];
   const path = $derived.by(() => {
     const { pathname } = page.url;

@@ -22,11 +22,13 @@
     subject: { kind: 'figure' | 'routine'; id: string };
     /** What is looped from the beginning. */
     loop?: { from: number; to: number } | null;
+    /** Between which tempos it is practised, in bars a minute: looped, up a ladder if they differ. */
+    tempos?: { from: number; to: number } | null;
     /** The beat at which it stands at first. */
     beat?: number;
   }
 
-  let { motion, subject, loop = null, beat }: Props = $props();
+  let { motion, subject, loop = null, tempos = null, beat }: Props = $props();
   const settings = getSettings();
   // A player is made anew for every motion.
   // svelte-ignore state_referenced_locally
@@ -37,6 +39,7 @@
   let picture = $state<StagePicture>();
 
   onMount(() => {
+    if (tempos) r.practise(tempos);
     if (beat !== undefined) r.seek(beat);
     return r.begin();
   });

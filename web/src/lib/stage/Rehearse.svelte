@@ -17,6 +17,7 @@
     variant: page.url.searchParams.get('variant') ?? '',
     part: page.url.searchParams.get('part') ?? '',
     option: page.url.searchParams.getAll('option'),
+    timing: page.url.searchParams.get('timing') ?? '',
     routine: page.url.searchParams.get('routine') ?? '',
     whom: page.url.searchParams.get('whom') ?? '',
     man: height('man'),
@@ -47,6 +48,14 @@
     return (rows.find((one) => one.role === role) ?? rows[0])?.onset;
   }
 
+  /** The tempos between which it is practised, in bars a minute; "24-28", or one twice. */
+  const tempos = $derived.by(() => {
+    const found = /^(\d+(?:\.\d+)?)-(\d+(?:\.\d+)?)$/.exec(page.url.searchParams.get('ladder') ?? '');
+    return found ? { from: Number(found[1]), to: Number(found[2]) } : null;
+  });
+
+  const practice = $derived(page.url.searchParams.get('practice'));
+  const day = $derived(page.url.searchParams.get('day') ?? '');
   const lesson = $derived(page.url.searchParams.get('lesson'));
   const last = remembered();
 
@@ -68,11 +77,11 @@
       return need(api.POST('/api/motion/routines', { params: { query: { count, man, lady } }, body: document }));
     }
     if (!of.figure) return null;
-    const { variant, part, option } = of;
+    const { variant, part, option, timing } = of;
     const { man, lady } = await heights(of, of.figure.split('.')[0] ?? '');
     return need(
       api.GET('/api/motion/figures/{id}', {
-        params: { path: { id: of.figure }, query: { variant, part, option, count, man, lady } }
+        params: { path: { id: of.figure }, query: { variant, part, option, timing, count, man, lady } }
       })
     );
   }
@@ -108,6 +117,10 @@
     {#if lesson}<a class="text-sm text-accent underline underline-offset-2" href="/lessons/{lesson}?give"
         >to the lesson</a
       >{/if}
+    {#if practice}<a
+        class="text-sm text-accent underline underline-offset-2"
+        href="/practice/{encodeURIComponent(practice)}?day={encodeURIComponent(day)}">to the practice</a
+      >{/if}
     <p class="ml-auto text-xs text-soft">A diagram that dances, from the chart alone. Pain is a signal to stop.</p>
   </header>
   {#if motion.dancers.length === 0}
@@ -115,7 +128,7 @@
       Nothing charted is danced here yet. Put a figure in on <a class="underline" href={back}>its desk</a>.
     </p>
   {:else}
-    {#key read.current?.search}<Player {motion} {subject} loop={chosen(motion)} beat={rowBeat(motion)} />{/key}
+    {#key read.current?.search}<Player {motion} {subject} loop={chosen(motion)} {tempos} beat={rowBeat(motion)} />{/key}
   {/if}
 {:else if !read.failed && !asked.figure && !asked.routine}
   <RehearseLinks here="/rehearse" />

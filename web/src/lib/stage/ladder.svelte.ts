@@ -19,6 +19,13 @@ export class Ladder {
     return this.#clean;
   }
 
+  /** Between two shares of the tempo meant, a step at a time. */
+  between(from: number, to: number, by: number) {
+    this.from = from;
+    this.to = to;
+    this.by = by;
+  }
+
   /** Begins at the foot of the ladder, whose tempo it gives; or ends it. */
   toggle(): number | null {
     this.#on = !this.#on;
@@ -44,6 +51,6 @@ export class Ladder {
     this.#clean++;
     if (this.#clean < this.after) return rate;
     this.#clean = 0;
-    return Math.min(this.to, Math.round((rate + this.by) * 100) / 100);
+    return Math.min(this.to, Math.round((rate + this.by) * 10000) / 10000);
   }
 }

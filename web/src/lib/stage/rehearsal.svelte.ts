@@ -174,6 +174,17 @@ export class Rehearsal {
     transport.setLoop(transport.loop || !block ? null : { from: block.start, to: block.end });
   };
 
+  /** As a plan of practice asks: a figure looped, from one tempo up to another, in bars a minute. */
+  practise({ from, to }: { from: number; to: number }) {
+    const { transport, ladder, motion } = this;
+    if (motion.blocks.length < 2) transport.setLoop({ from: transport.begins, to: transport.end });
+    if (to > from) {
+      ladder.between(from / motion.tempo, to / motion.tempo, 1 / motion.tempo);
+      ladder.toggle();
+    }
+    transport.setRate(from / motion.tempo);
+  }
+
   /** Goes along frame by frame, until what it gives back is called: then everything is given back. */
   begin(): () => void {
     let frame = 0;

@@ -4,7 +4,8 @@ package fluidframe.core.practice;
  * A matter as the search sees it.
  *
  * @param ideal gap in days after which a session is worth most, at least 1
- * @param since days from its last session to the first day of the plan, 0 if it is done on that day already; {@code ideal} where it was never done
+ * @param since days from its last session to the first day of the plan, 0 if it is done on that day already;
+ *     {@code ideal} where it was never done
  * @param worth points of a session by day, and by the gap up to {@code ideal}
  */
 record Job(int ideal, int since, int[][] worth) {

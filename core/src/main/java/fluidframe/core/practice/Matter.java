@@ -45,13 +45,14 @@ public record Matter(
         }
     }
 
-    /** By which it is known from one plan to the next; running through a routine is another matter than its weak places. */
+    /** By which it is known from one plan to the next. */
     public String key() {
-        return key(kind, id, purpose);
+        return kind + ":" + id;
     }
 
-    static String key(String kind, String id, Purpose purpose) {
-        return (purpose == Purpose.RUN ? "run" : kind) + ":" + id;
+    /** What it has become by a day. */
+    Purpose by(int daysLeft, int practised) {
+        return purpose.by(daysLeft, kind.equals("routine"), practised);
     }
 
     /**
@@ -59,10 +60,12 @@ public record Matter(
      *
      * @param gap days since the last, at least 1
      * @param daysLeft until the event
+     * @param practised days since it was first practised
      */
-    int points(int gap, int daysLeft) {
-        double missing = Math.max(0, 1 - (double) gap / purpose.ideal());
-        return (int) Math.round(POINTS * need * emphasis.factor() * (1 - missing * missing) * purpose.season(daysLeft));
+    int points(int gap, int daysLeft, int practised) {
+        Purpose then = by(daysLeft, practised);
+        double missing = Math.max(0, 1 - (double) gap / then.ideal());
+        return (int) Math.round(POINTS * need * emphasis.factor() * (1 - missing * missing) * then.season(daysLeft));
     }
 
     /** The same, danced on a day at the latest. */

@@ -17,6 +17,8 @@ public final class Matters {
     private static final int MORE_WEAK = 6;
     private static final int RUN = 6;
     private static final int KEEP = 2;
+    private static final int DRILL = 4;
+    private static final int PROMISED = 2;
 
     /** How much is wanting of the tempo before it counts as wanting, in bars a minute. */
     private static final int SLOW = 1;
@@ -26,13 +28,18 @@ public final class Matters {
 
     private Matters() {}
 
-    /** What practising one figure or routine comes to: a routine is run through, and its weak figures are worked on. */
-    public static List<Matter> of(Topic topic, Emphasis emphasis, ZoneId zone) {
+    /**
+     * What practising one figure or routine comes to: a routine is run through, and its weak figures are worked on.
+     *
+     * @param promised whether it was, at the last lesson
+     */
+    public static List<Matter> of(Topic topic, Emphasis emphasis, boolean promised, ZoneId zone) {
         Optional<LocalDate> last = topic.standing().map(standing -> LocalDate.ofInstant(standing.last(), zone));
-        Base base = new Base(topic, emphasis, last);
+        Base base = new Base(topic, emphasis, promised, last);
         List<Matter> matters = new ArrayList<>();
         if (topic.kind().equals("routine")) {
-            if (topic.standing().isEmpty()) return List.of(base.matter(Purpose.NEW, NEW, 0, "", "never danced yet"));
+            if (topic.standing().isEmpty())
+                return List.of(base.matter(Purpose.NEW, NEW, 0, "", "no run in the log yet"));
             matters.add(base.matter(
                     Purpose.RUN,
                     RUN,
@@ -57,7 +64,7 @@ public final class Matters {
                             told(weak) + ", in " + topic.name())));
             return matters;
         }
-        if (topic.standing().isEmpty()) return List.of(base.matter(Purpose.NEW, NEW, 0, "", "never danced yet"));
+        if (topic.standing().isEmpty()) return List.of(base.matter(Purpose.NEW, NEW, 0, "", "no run in the log yet"));
         Standing standing = topic.standing().get();
         if (!topic.weak().isEmpty()) {
             Topic.Weak worst = topic.weak().get(0);
@@ -75,6 +82,23 @@ public final class Matters {
                         : base.matter(Purpose.KEEP, KEEP, 0, "", clean(standing)));
     }
 
+    /** A drill, for which the coach asks. */
+    public static Matter drill(String id, String name, Emphasis emphasis) {
+        return new Matter(
+                "drill",
+                id,
+                name,
+                0,
+                "",
+                Purpose.WEAK,
+                DRILL,
+                emphasis,
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                Optional.empty(),
+                "asked for by the coach");
+    }
+
     private static int need(Rate faulty) {
         return WEAK + (int) Math.round(MORE_WEAK * faulty.share());
     }
@@ -89,7 +113,7 @@ public final class Matters {
         return lately.times() + " of the last " + lately.of() + " " + (lately.of() == 1 ? "run" : "runs") + " clean";
     }
 
-    private record Base(Topic topic, Emphasis emphasis, Optional<LocalDate> last) {
+    private record Base(Topic topic, Emphasis emphasis, boolean promised, Optional<LocalDate> last) {
         Matter matter(Purpose purpose, int need, int row, String role, String why) {
             return new Matter(
                     topic.kind(),
@@ -98,12 +122,20 @@ public final class Matters {
                     row,
                     role,
                     purpose,
-                    need,
+                    need + (promised ? PROMISED : 0),
                     emphasis,
-                    topic.standing().map(Standing::fastestClean).orElse(OptionalDouble.empty()),
+                    lastClean(),
                     topic.tempo(),
                     last,
-                    why);
+                    why + (promised ? "; promised at the last lesson" : ""));
+        }
+
+        private OptionalDouble lastClean() {
+            List<Standing.CleanRun> clean =
+                    topic.standing().map(Standing::cleanRuns).orElse(List.of());
+            return clean.isEmpty()
+                    ? OptionalDouble.empty()
+                    : OptionalDouble.of(clean.get(clean.size() - 1).tempo());
         }
     }
 }

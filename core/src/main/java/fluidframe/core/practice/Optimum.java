@@ -3,15 +3,16 @@ package fluidframe.core.practice;
 import java.util.Arrays;
 
 /**
- * The plan that is worth most. Every day has slots of equal length, and asks a price for them, so that each job is planned by itself, exactly
- * ({@link Chain}); the prices are moved until the days are no more than full. What the jobs then gain, with the price of all the
- * slots there are, is a bound that no plan exceeds. Where the bound and the best plan differ, one session is put in or ruled out, and
- * both cases are looked at in the same way: the result is then proven, unless the steps run out, and the bound says what is left.
+ * The plan that is worth most. Every day has slots of equal length, and asks a price for them, so that each job is planned by
+ * itself, exactly ({@link Chain}); the prices are moved until the days are no more than full. What the jobs then gain, with the
+ * price of all the slots there are, is a bound that no plan exceeds. Where the bound and the best plan differ, one session is put
+ * in or ruled out, and both cases are looked at in the same way: the result is then proven, unless the steps run out, and the
+ * bound says what is left.
  */
 final class Optimum {
     private static final int ROOT_STEPS = 400;
     private static final int STEPS = 24;
-    private static final int NODES = 3000;
+    private static final int NODES = 6000;
     private static final double EPSILON = 1e-6;
 
     private final Task task;

@@ -96,7 +96,7 @@ public record Part(
     }
 
     public String key() {
-        return Matter.key(kind, id, purpose);
+        return kind + ":" + id;
     }
 
     Part as(State other) {

@@ -27,6 +27,16 @@ public record PracticeDay(LocalDate date, List<Part> parts, String why) {
         return work().stream().anyMatch(part -> part.state() == Part.State.DONE);
     }
 
+    /** With all its work in one state. */
+    public PracticeDay as(Part.State state) {
+        return new PracticeDay(
+                date,
+                parts.stream()
+                        .map(part -> part.purpose().isWork() ? part.as(state) : part)
+                        .toList(),
+                why);
+    }
+
     /** What was not done by its end is missed. */
     PracticeDay over() {
         return new PracticeDay(

@@ -9,7 +9,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -82,6 +81,7 @@ public record PracticePlan(
         private final List<Timetable.Slot> table;
         private final List<Frame> frames;
         private final Map<LocalDate, Set<String>> planned = new HashMap<>();
+        private final Map<String, LocalDate> begun = new HashMap<>();
 
         Planning(Wish wish) {
             this.wish = wish;
@@ -96,7 +96,10 @@ public record PracticePlan(
             Map<String, LocalDate> last = new HashMap<>();
             for (PracticeDay day : wish.before()) {
                 for (Part part : day.work()) {
-                    if (part.state() == Part.State.DONE) last.merge(part.key(), day.date(), Planning::later);
+                    if (part.state() == Part.State.DONE) {
+                        last.merge(part.key(), day.date(), Planning::later);
+                        begun.putIfAbsent(part.key(), day.date());
+                    }
                     planned.computeIfAbsent(day.date(), date -> new HashSet<>()).add(part.key());
                 }
             }
@@ -151,7 +154,7 @@ public record PracticePlan(
         }
 
         private Job job(Matter matter, int staying) {
-            int ideal = matter.purpose().ideal();
+            int ideal = Purpose.longest();
             int[][] worth = new int[table.size()][ideal + 1];
             for (int day = 0; day < table.size(); day++) {
                 int daysLeft = daysLeft(table.get(day).date());
@@ -160,7 +163,8 @@ public record PracticePlan(
                 // Twice on one day is never worth it.
                 worth[day][0] = -1;
                 for (int gap = 1; gap <= ideal; gap++) {
-                    int points = matter.points(gap, daysLeft);
+                    int points = matter.points(
+                            gap, daysLeft, practised(matter, table.get(day).date()));
                     worth[day][gap] = points + (was && points > 0 ? staying : 0);
                 }
             }
@@ -168,6 +172,12 @@ public record PracticePlan(
                     .map(last -> (int) Math.min(ideal, Math.max(0, ChronoUnit.DAYS.between(last, wish.today()))))
                     .orElse(ideal);
             return new Job(ideal, since, worth);
+        }
+
+        /** Days from the first on which it was practised, else from today, to a day. */
+        private int practised(Matter matter, LocalDate day) {
+            LocalDate first = begun.getOrDefault(matter.key(), wish.today());
+            return (int) ChronoUnit.DAYS.between(first, day);
         }
 
         private int daysLeft(LocalDate day) {
@@ -210,29 +220,33 @@ public record PracticePlan(
         private Part part(int which, int index, boolean[] on) {
             Matter matter = matters.get(which);
             LocalDate date = table.get(index).date();
+            Purpose then = matter.by(daysLeft(date), practised(matter, date));
             Optional<LocalDate> last = matter.last();
-            int before = 0;
-            int all = 0;
+            int rung = 0;
+            int rungs = 0;
             for (int day = 0; day < on.length; day++) {
                 if (!on[day]) continue;
-                all++;
+                LocalDate one = table.get(day).date();
+                boolean climbs =
+                        matter.by(daysLeft(one), practised(matter, one)).climbs();
+                if (climbs) rungs++;
                 if (day >= index) continue;
-                before++;
-                last = Optional.of(table.get(day).date());
+                if (climbs) rung++;
+                last = Optional.of(one);
             }
             int gap = last.map(day -> (int) ChronoUnit.DAYS.between(day, date)).orElse(Integer.MAX_VALUE);
-            Rungs rungs = Rungs.of(matter, before, all);
+            Rungs ladder = Rungs.of(matter, then, rung, rungs);
             return new Part(
-                    matter.purpose(),
+                    then,
                     matter.kind(),
                     matter.id(),
                     matter.name(),
                     matter.row(),
                     matter.role(),
                     frames.get(index).slot(),
-                    rungs.from(),
-                    rungs.to(),
-                    matter.points(gap, daysLeft(date)),
+                    ladder.from(),
+                    ladder.to(),
+                    matter.points(gap, daysLeft(date), practised(matter, date)),
                     matter.why() + "; " + since(gap),
                     Part.State.OPEN);
         }
@@ -258,52 +272,18 @@ public record PracticePlan(
                         else then++;
                     }
                 }
-                if (now < then + (then > 0 ? missed : 0)) {
-                    gaveWay.add(told(matter) + ": " + times(now) + " from today on; " + then + " were planned"
-                            + (missed > 0 ? " and " + missed + " missed" : ""));
+                int fewer = then + (then > 0 ? missed : 0) - now;
+                if (fewer > 0) {
+                    gaveWay.add(matter.name() + ": " + fewer + " fewer than planned, " + times(now) + " from today on");
                 } else if (now == 0 && !doneToday.contains(matter.key())) {
-                    gaveWay.add(told(matter) + ": no time for it"
-                            + (matter.points(matter.purpose().ideal(), daysLeft(wish.today())) == 0
-                                    ? ", it is too late for what is " + matter.purpose()
-                                    : ", the rest is needed more"));
+                    gaveWay.add(matter.name() + ": no time for it, the rest is needed more");
                 }
             }
             return gaveWay;
         }
 
-        private static String told(Matter matter) {
-            return matter.name() + (matter.purpose() == Purpose.RUN ? ", run through" : "");
-        }
-
         private static String times(int count) {
             return count == 0 ? "not once" : count == 1 ? "once" : count + " times";
-        }
-    }
-
-    /** The tempos of one session: its share of the way from what is clean to what is wanted. */
-    record Rungs(OptionalDouble from, OptionalDouble to) {
-        private static final double WITHOUT_A_RUN = 0.7;
-
-        /** Somebody who is so near to it needs no ladder, in bars a minute. */
-        private static final double NEAR = 1.0 / 2;
-
-        /**
-         * @param nth of the sessions to come, from 0
-         * @param all of them
-         */
-        static Rungs of(Matter matter, int nth, int all) {
-            if (matter.wanted().isEmpty()) return new Rungs(OptionalDouble.empty(), OptionalDouble.empty());
-            double wanted = matter.wanted().getAsDouble();
-            double clean = Math.min(wanted, matter.clean().orElse(wanted * WITHOUT_A_RUN));
-            if (matter.purpose() == Purpose.RUN || matter.purpose() == Purpose.KEEP || wanted - clean < NEAR) {
-                return new Rungs(OptionalDouble.of(wanted), OptionalDouble.of(wanted));
-            }
-            double step = (wanted - clean) / all;
-            return new Rungs(rounded(clean + step * nth), rounded(clean + step * (nth + 1)));
-        }
-
-        private static OptionalDouble rounded(double tempo) {
-            return OptionalDouble.of(Math.round(tempo * 2) / 2.0);
         }
     }
 }

@@ -15,6 +15,7 @@ public enum Purpose {
 
     private static final int WEEK = 7;
     private static final int MONTH = 28;
+    private static final int NO_LONGER_NEW = 8;
 
     /** In the last days before an event nothing is changed any more. */
     private static final int SETTLED = 3;
@@ -46,23 +47,41 @@ public enum Purpose {
         return ideal > 0;
     }
 
+    /** Whether the tempo goes up in it. */
+    boolean climbs() {
+        return this == NEW || this == WEAK;
+    }
+
+    /** The longest of all ideal gaps. */
+    static int longest() {
+        return KEEP.ideal;
+    }
+
     /** After how many days doing it again is worth most. */
     int ideal() {
         return ideal;
     }
 
     /**
-     * How much it counts so many days before the event: nothing new in the last week, nothing changed in the last three days, and
-     * running through counts half at first and half as much again in the last two weeks.
+     * What it has become by a day: what is new is so for eight days, and not in the last week; in the last three days nothing is
+     * changed any more. Then it is only kept, or run through.
+     *
+     * @param whole whether it is a routine
+     * @param practised days since it was first practised
      */
-    double season(int daysLeft) {
+    Purpose by(int daysLeft, boolean whole, int practised) {
+        Purpose settled = whole ? RUN : KEEP;
         return switch (this) {
-            case NEW -> daysLeft > WEEK ? 1 : 0;
-            case WEAK -> daysLeft > SETTLED ? 1 : 0;
-            case RUN -> daysLeft > MONTH ? 1.0 / 2 : daysLeft > MONTH / 2 ? 1 : 3.0 / 2;
-            case KEEP -> 1;
-            case WARM_UP, PAUSE -> 0;
+            case NEW -> daysLeft <= WEEK ? settled : practised < NO_LONGER_NEW ? NEW : WEAK;
+            case WEAK -> daysLeft <= SETTLED ? settled : WEAK;
+            default -> this;
         };
+    }
+
+    /** How much it counts so many days before the event: running through half at first, and half as much again at the end. */
+    double season(int daysLeft) {
+        if (this != RUN) return 1;
+        return daysLeft > MONTH ? 1.0 / 2 : daysLeft > MONTH / 2 ? 1 : 3.0 / 2;
     }
 
     @Override

@@ -135,7 +135,7 @@ class PracticePlanTest {
         assertThat(after.moved()).isLessThan(sessions / 3);
         assertThat(after.gaveWay())
                 .isNotEmpty()
-                .allSatisfy(line -> assertThat(line).contains("missed"));
+                .anySatisfy(line -> assertThat(line).contains("fewer than planned"));
         assertThat(again(MONDAY.plusDays(1), after).days()).isEqualTo(after.days());
     }
 
@@ -174,7 +174,7 @@ class PracticePlanTest {
         PracticePlan after = PracticePlan.of(new PracticePlan.Wish(MONDAY.plusDays(4), EVENT, daily(30), ALL, done));
         assertThat(sessions(after, 4)).isEqualTo(sessions(plan, 4));
         assertThat(after.moved()).isZero();
-        assertThat(after.gaveWay()).isEmpty();
+        assertThat(after.gaveWay()).noneMatch(line -> line.contains("fewer"));
     }
 
     private static List<String> sessions(PracticePlan plan, int from) {
@@ -189,7 +189,8 @@ class PracticePlanTest {
         assertThat(plan(sunday, ALL).gaveWay()).anyMatch(line -> line.startsWith("whisk: no time"));
         PracticePlan late =
                 PracticePlan.of(new PracticePlan.Wish(EVENT.minusDays(5), EVENT, daily(60), List.of(NEW), List.of()));
-        assertThat(late.gaveWay()).singleElement().asString().contains("too late for what is new");
+        assertThat(late.gaveWay()).isEmpty();
+        assertThat(late.days().get(0).work().get(0).purpose()).isEqualTo(Purpose.KEEP);
     }
 
     @Test

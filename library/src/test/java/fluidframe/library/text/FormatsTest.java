@@ -23,6 +23,7 @@ import fluidframe.core.routine.PlacedElement;
 import fluidframe.core.routine.PlacedFigure;
 import fluidframe.core.routine.Routine;
 import fluidframe.core.step.Foot;
+import fluidframe.library.evening.ClassFormat;
 import fluidframe.library.event.EventFormat;
 import fluidframe.library.exercise.CardFormat;
 import fluidframe.library.exercise.DrillFormat;
@@ -32,6 +33,7 @@ import fluidframe.library.list.ListFormat;
 import fluidframe.library.people.CoupleFormat;
 import fluidframe.library.people.DancerFormat;
 import fluidframe.library.people.GroupFormat;
+import fluidframe.library.practice.PracticeFormat;
 import fluidframe.library.routine.RoutineFormat;
 import fluidframe.library.shipped.ShippedLibrary;
 import fluidframe.library.song.SongFormat;
@@ -284,7 +286,9 @@ class FormatsTest {
                 GroupFormat.GROUP,
                 LessonFormat.LESSON,
                 DrillFormat.DRILL,
-                CardFormat.CARD);
+                CardFormat.CARD,
+                PracticeFormat.PRACTICE,
+                ClassFormat.CLASS);
         Matcher examples = Pattern.compile("```yaml\\R(.*?)```", Pattern.DOTALL).matcher(page);
         for (Format<?> format : formats) {
             assertThat(examples.find()).isTrue();

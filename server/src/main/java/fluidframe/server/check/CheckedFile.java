@@ -11,6 +11,7 @@ import fluidframe.core.routine.Routine;
 import fluidframe.core.routine.RoutineWork;
 import fluidframe.core.rule.Finding;
 import fluidframe.core.rule.Sheet;
+import fluidframe.library.evening.ClassFormat;
 import fluidframe.library.event.EventFormat;
 import fluidframe.library.exercise.CardFormat;
 import fluidframe.library.exercise.DrillFormat;
@@ -20,6 +21,7 @@ import fluidframe.library.list.ListFormat;
 import fluidframe.library.people.CoupleFormat;
 import fluidframe.library.people.DancerFormat;
 import fluidframe.library.people.GroupFormat;
+import fluidframe.library.practice.PracticeFormat;
 import fluidframe.library.routine.RoutineFormat;
 import fluidframe.library.song.SongFormat;
 import fluidframe.library.text.Format;
@@ -48,6 +50,8 @@ record CheckedFile(String name, Optional<?> value, List<Problem> problems) {
             CoupleFormat.COUPLE,
             GroupFormat.GROUP,
             LessonFormat.LESSON,
+            PracticeFormat.PRACTICE,
+            ClassFormat.CLASS,
             DrillFormat.DRILL,
             CardFormat.CARD);
 

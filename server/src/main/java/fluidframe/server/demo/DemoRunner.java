@@ -43,6 +43,8 @@ class DemoRunner implements SmartLifecycle {
     private final Furnished furnished;
     private final DemoPeople people;
     private final DemoRecall recall;
+    private final DemoPractice practice;
+    private final DemoClasses classes;
     /** Asked at every start: what is made ahead of time does not know how it will be started. */
     private final boolean wanted;
 
@@ -54,6 +56,8 @@ class DemoRunner implements SmartLifecycle {
             Furnished furnished,
             DemoPeople people,
             DemoRecall recall,
+            DemoPractice practice,
+            DemoClasses classes,
             @Value("${fluidframe.demo:false}") boolean wanted) {
         this.wanted = wanted;
         this.documents = documents;
@@ -61,6 +65,8 @@ class DemoRunner implements SmartLifecycle {
         this.furnished = furnished;
         this.people = people;
         this.recall = recall;
+        this.practice = practice;
+        this.classes = classes;
     }
 
     @Override
@@ -92,6 +98,8 @@ class DemoRunner implements SmartLifecycle {
         }
         people.furnish();
         recall.furnish();
+        practice.furnish();
+        classes.furnish();
     }
 
     @Override

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import fluidframe.core.chart.Chart;
 import fluidframe.core.chart.FigureUse;
 import fluidframe.core.chart.Option;
+import fluidframe.core.chart.Reading;
 import fluidframe.core.count.CountLanguage;
 import fluidframe.core.link.Danceable;
 import fluidframe.core.motion.Build;
@@ -46,6 +47,7 @@ class MotionController {
      * @param variant id of a variant, blank for as charted
      * @param part id of a part, blank for the whole
      * @param option ids of options danced
+     * @param timing id of another accepted timing, blank for as charted
      * @param count the language in which it is counted, blank for as charted
      * @param man his height in centimetres, 0 for the usual one
      * @param lady her height in centimetres, 0 for the usual one
@@ -56,6 +58,7 @@ class MotionController {
             @RequestParam(defaultValue = "") String variant,
             @RequestParam(defaultValue = "") String part,
             @RequestParam(required = false) List<String> option,
+            @RequestParam(defaultValue = "") String timing,
             @RequestParam(defaultValue = "") String count,
             @RequestParam(defaultValue = "0") int man,
             @RequestParam(defaultValue = "0") int lady) {
@@ -67,12 +70,15 @@ class MotionController {
                 ? FigureUse.ofVariant(variant)
                 : part.isBlank() ? FigureUse.WHOLE : FigureUse.ofPart(part);
         List<String> options = option == null ? List.of() : option;
+        boolean timed = timing.isBlank()
+                || chart.timings().stream().anyMatch(one -> one.id().equals(timing));
         boolean known = options.stream()
                 .allMatch(wanted -> chart.options().stream().map(Option::id).anyMatch(wanted::equals));
-        if (!known || !use.existsIn(chart)) {
+        if (!known || !timed || !use.existsIn(chart)) {
             throw new NotFoundException(chart.identity().name() + " is not charted in that way");
         }
-        return motions.figure(Danceable.of(chart, use.withOptions(options)), language(count), couple(man, lady));
+        Chart read = timing.isBlank() ? chart : new Reading(Optional.of(timing), List.of(), List.of()).of(chart);
+        return motions.figure(Danceable.of(read, use.withOptions(options)), language(count), couple(man, lady));
     }
 
     /**

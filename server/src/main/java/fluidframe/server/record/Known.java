@@ -87,7 +87,7 @@ class Known {
             return aims;
         }
 
-        private Optional<Routine> routine(String wanted) {
+        Optional<Routine> routine(String wanted) {
             return read.computeIfAbsent(wanted, id -> routines.find(id).map(Document::value));
         }
 

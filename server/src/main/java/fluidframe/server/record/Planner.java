@@ -76,7 +76,8 @@ class Planner {
         return lesson.planned(plan.items(), plan.leftOut());
     }
 
-    private List<Lesson.About> others(Whoms.Whom whom) {
+    /** What else they work on. */
+    List<Lesson.About> others(Whoms.Whom whom) {
         Stream<Lesson.About> figures = whom.work().figures().stream()
                 .flatMap(id -> shelf.repertoire().chart(id).stream())
                 .map(chart ->
@@ -88,7 +89,8 @@ class Planner {
         return Stream.concat(figures, danced).toList();
     }
 
-    private Topic topic(
+    /** With what is known of how it is danced. */
+    Topic topic(
             Lesson.About about,
             Optional<Known.Runs> runs,
             List<TaughtBook.TaughtView> versions,

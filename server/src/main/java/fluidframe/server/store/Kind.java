@@ -16,7 +16,9 @@ public enum Kind {
     GROUP,
     LESSON,
     DRILL,
-    CARD;
+    CARD,
+    PRACTICE,
+    CLASS;
 
     /** As in addresses and in the database. */
     @Override

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import fluidframe.library.evening.ClassFormat;
 import fluidframe.library.event.EventFormat;
 import fluidframe.library.exercise.CardFormat;
 import fluidframe.library.exercise.DrillFormat;
@@ -14,6 +15,7 @@ import fluidframe.library.list.ListFormat;
 import fluidframe.library.people.CoupleFormat;
 import fluidframe.library.people.DancerFormat;
 import fluidframe.library.people.GroupFormat;
+import fluidframe.library.practice.PracticeFormat;
 import fluidframe.library.routine.RoutineFormat;
 import fluidframe.library.song.SongFormat;
 import fluidframe.library.text.Format;
@@ -47,6 +49,8 @@ public class ApiDescription {
     public static final String LESSON = SCHEMAS + "Lesson";
     public static final String DRILL = SCHEMAS + "Drill";
     public static final String CARD = SCHEMAS + "Card";
+    public static final String PRACTICE = SCHEMAS + "Practice";
+    public static final String CLASS = SCHEMAS + "ClassEvening";
 
     /** The references to one row of a chart, to the rows of a role, to one place of a routine, and to one part of a lesson. */
     public static final String ROW = CHART + "_row";
@@ -67,7 +71,9 @@ public class ApiDescription {
             Map.entry("Group", GroupFormat.GROUP),
             Map.entry("Lesson", LessonFormat.LESSON),
             Map.entry("Drill", DrillFormat.DRILL),
-            Map.entry("Card", CardFormat.CARD));
+            Map.entry("Card", CardFormat.CARD),
+            Map.entry("Practice", PracticeFormat.PRACTICE),
+            Map.entry("ClassEvening", ClassFormat.CLASS));
 
     /** Where documents are made and, with an id behind it, saved. */
     private static final Map<String, String> MADE_AT = Map.ofEntries(
@@ -81,7 +87,9 @@ public class ApiDescription {
             Map.entry("/api/groups", GROUP),
             Map.entry("/api/lessons", LESSON),
             Map.entry("/api/drills", DRILL),
-            Map.entry("/api/cards", CARD));
+            Map.entry("/api/cards", CARD),
+            Map.entry("/api/practices", PRACTICE),
+            Map.entry("/api/classes", CLASS));
 
     @Bean
     NullableProperties nullableProperties() {

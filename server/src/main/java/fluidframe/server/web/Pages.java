@@ -10,6 +10,7 @@ final class Pages {
     /** Places with one page. */
     static final Set<String> PLACES = Set.of(
             "bin",
+            "classes",
             "compare",
             "coverage",
             "drills",
@@ -20,6 +21,7 @@ final class Pages {
             "links",
             "lists",
             "people",
+            "practice",
             "recall",
             "rehearse",
             "routines",
@@ -30,11 +32,21 @@ final class Pages {
             "strips");
 
     /** Places whose things have a page each. */
-    static final List<String> WITH_THINGS =
-            List.of("cards", "dancers", "drills", "events", "figures", "lessons", "people", "routines", "songs");
+    static final List<String> WITH_THINGS = List.of(
+            "cards",
+            "classes",
+            "dancers",
+            "drills",
+            "events",
+            "figures",
+            "lessons",
+            "people",
+            "practice",
+            "routines",
+            "songs");
 
     /** Pages of a thing besides its own. */
-    static final Map<String, String> OF_A_THING = Map.of("routines", "sheet", "lessons", "summary");
+    static final Map<String, String> OF_A_THING = Map.of("routines", "sheet", "lessons", "summary", "classes", "floor");
 
     /** Figure ids hold dots, so only endings that the front end's files have count as assets. */
     private static final Pattern ASSET = Pattern.compile("\\.(js|css|map|json|svg|png|ico|txt|html|woff2?)$");

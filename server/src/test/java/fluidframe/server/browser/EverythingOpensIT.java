@@ -56,6 +56,12 @@ class EverythingOpensIT extends OpeningTest {
             for (JsonNode one : get("/api/" + kind + "?limit=14").get("lines"))
                 opens("/" + kind + "/" + one.get("id").asText());
         }
+        for (JsonNode one : get("/api/practices").get("lines"))
+            opens("/practice/" + one.get("id").asText());
+        for (JsonNode one : get("/api/classes").get("lines")) {
+            opens("/classes/" + one.get("id").asText());
+            opens("/classes/" + one.get("id").asText() + "/floor");
+        }
         for (String kind : List.of("couples", "groups")) {
             for (JsonNode one : get("/api/" + kind).get("lines"))
                 opens("/people/" + one.get("id").asText());
@@ -65,6 +71,7 @@ class EverythingOpensIT extends OpeningTest {
                 "people?of=groups",
                 "people?of=dancers",
                 "drills?of=cards",
+                "classes",
                 "compare",
                 "coverage",
                 "drills",
@@ -75,6 +82,7 @@ class EverythingOpensIT extends OpeningTest {
                 "links",
                 "lists",
                 "people",
+                "practice",
                 "recall",
                 "rehearse",
                 "routines",

@@ -11,28 +11,31 @@ import java.util.TreeMap;
 /** Bodies that the server takes, to be damaged. */
 final class GoodBodies {
     /** What can be listed without saying more, by the words of the addresses. */
-    static final List<String> LISTED =
-            List.of("songs", "events", "lists", "dancers", "couples", "groups", "lessons", "drills", "cards");
-
-    private static final Map<String, String> SCHEMAS = Map.of(
+    static final List<String> LISTED = List.of(
             "songs",
-            "Song",
             "events",
-            "Event",
             "lists",
-            "FigureList",
             "dancers",
-            "Dancer",
             "couples",
-            "Couple",
             "groups",
-            "Group",
             "lessons",
-            "Lesson",
             "drills",
-            "Drill",
             "cards",
-            "Card");
+            "practices",
+            "classes");
+
+    private static final Map<String, String> SCHEMAS = Map.ofEntries(
+            Map.entry("songs", "Song"),
+            Map.entry("events", "Event"),
+            Map.entry("lists", "FigureList"),
+            Map.entry("dancers", "Dancer"),
+            Map.entry("couples", "Couple"),
+            Map.entry("groups", "Group"),
+            Map.entry("lessons", "Lesson"),
+            Map.entry("drills", "Drill"),
+            Map.entry("cards", "Card"),
+            Map.entry("practices", "Practice"),
+            Map.entry("classes", "ClassEvening"));
     private static final ObjectMapper MAPPER = new ObjectMapper();
 
     /** Asks the server. */

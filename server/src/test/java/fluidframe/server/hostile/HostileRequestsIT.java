@@ -50,7 +50,9 @@ class HostileRequestsIT {
             Map.entry("groups", "Group"),
             Map.entry("lessons", "Lesson"),
             Map.entry("drills", "Drill"),
-            Map.entry("cards", "Card"));
+            Map.entry("cards", "Card"),
+            Map.entry("practices", "Practice"),
+            Map.entry("classes", "ClassEvening"));
 
     private static final ObjectMapper MAPPER = new ObjectMapper();
     private static final int REQUESTS = Integer.getInteger("hostile.requests", 2500);

@@ -1,0 +1,2 @@
+/** Evenings of a class in the open format. */
+package fluidframe.library.evening;

@@ -1,0 +1,2 @@
+/** Plans of practice in the open format. */
+package fluidframe.library.practice;

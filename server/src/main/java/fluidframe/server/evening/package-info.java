@@ -1,0 +1,2 @@
+/** Evenings of a class: kept, and who dances with whom. */
+package fluidframe.server.evening;

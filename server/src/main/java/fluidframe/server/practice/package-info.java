@@ -1,0 +1,2 @@
+/** Plans of practice, as they are kept. */
+package fluidframe.server.practice;
