@@ -45,6 +45,12 @@ export class Rehearsal {
   /** What was last said about steps that went wrong before, by {@link cueKey}. */
   cues = $state.raw<Readonly<Record<string, string>>>({});
   beat = $state(0);
+  /** How often it is danced before it ends by itself; 0 for as long as the loop goes on. */
+  times = 0;
+  /** How often it has been danced since it was last set going. */
+  runs = $state(0);
+  /** Told when it has come to its end. */
+  onended: () => void = () => undefined;
   /** Whether the beats of this moment are only counted in. */
   countingIn = $state(false);
 
@@ -88,6 +94,8 @@ export class Rehearsal {
     if (transport.stopAtEnd()) {
       this.sounds.stop();
       this.#wake.set(false);
+      this.runs++;
+      this.onended();
     }
     const now = this.moment();
     // Thrown back by about a round, and not before the loop as by a count-in: a run is over.
@@ -97,6 +105,9 @@ export class Rehearsal {
       this.#run = newKey();
       const rate = ladder.ran(transport.rate);
       if (rate !== transport.rate) transport.setRate(rate);
+      this.runs++;
+      // Out of the loop for the last time, so that the band comes to an end.
+      if (this.runs === this.times - 1) transport.setLoop(null);
     }
     if (Math.abs(now - this.beat) > FINE) this.beat = now;
     const { sounds } = this;
@@ -116,6 +127,7 @@ export class Rehearsal {
     this.frames.clear();
     this.#runBefore = '';
     this.#run = newKey();
+    this.runs = 0;
     transport.play(this.countIn ? this.motion.countIn.bars : 0);
     sounds.start(this.motion, transport, this.only);
   };

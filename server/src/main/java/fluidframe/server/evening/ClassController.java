@@ -2,6 +2,7 @@ package fluidframe.server.evening;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import fluidframe.core.evening.ClassEvening;
+import fluidframe.library.text.Cells;
 import fluidframe.server.store.Document;
 import fluidframe.server.store.DocumentController;
 import fluidframe.server.store.Documents;
@@ -28,13 +29,16 @@ class ClassController extends DocumentController<ClassEvening, ClassView> {
         this.rounds = rounds;
     }
 
-    /** In order of time; found by group, by place, by what is danced and by note. */
+    /** In order of time, if wanted from a day on; found by group, by place, by what is danced and by note. */
     @GetMapping
     Page<ClassView.ClassSummary> list(
             @RequestParam(defaultValue = "") String q,
+            @RequestParam(defaultValue = "") String from,
             @RequestParam(defaultValue = "") String after,
             @RequestParam(defaultValue = "100") int limit) {
-        return classes.page(new Page.Request("", q, after, limit));
+        String begin =
+                after.isBlank() && !from.isBlank() ? Page.from(Cells.date(from).toString()) : after;
+        return classes.page(new Page.Request("", q, begin, limit));
     }
 
     /** Plans the rounds of the evening that is sent; nothing is kept. */

@@ -1,0 +1,86 @@
+import type { RoleName, Schemas } from '$lib/api/client';
+
+export type Evening = Schemas['ClassEvening'];
+export type Person = Schemas['ClassEvening_person'];
+export type Change = Schemas['ClassEvening_change'];
+export type Round = Schemas['ClassRound'];
+export type Known = Schemas['ClassPerson'];
+
+export const dancedOf = (evening: Evening) => evening.danced ?? [];
+
+/** How many rounds somebody is counted in who is there until the end. */
+const isIn = (round: NonNullable<Evening['danced']>[number], dancer: string) =>
+  (round.waiting ?? []).includes(dancer) || round.pairs.some((pair) => pair.man === dancer || pair.lady === dancer);
+
+export type Presence = 'here' | 'left' | 'away';
+
+export function presence(evening: Evening, dancer: string): Presence {
+  const person = evening.people?.find((one) => one.dancer === dancer);
+  if (!person) return 'away';
+  return person.until === undefined ? 'here' : 'left';
+}
+
+/** Somebody comes, at the round that is danced next, or comes back. */
+export function comes(evening: Evening, dancer: string, roles: RoleName[]): Person[] {
+  const people = evening.people ?? [];
+  const now = dancedOf(evening).length;
+  if (people.some((one) => one.dancer === dancer)) {
+    return people.map((one) => {
+      if (one.dancer !== dancer) return one;
+      const { until: _, ...back } = one;
+      return back;
+    });
+  }
+  return [...people, { dancer, roles, ...(now > 0 && { from: now }) }];
+}
+
+/** Somebody goes; whoever was in no round was never there. */
+export function goes(evening: Evening, dancer: string): Person[] {
+  const danced = dancedOf(evening);
+  const people = evening.people ?? [];
+  if (!danced.some((round) => isIn(round, dancer))) return people.filter((one) => one.dancer !== dancer);
+  return people.map((one) => (one.dancer === dancer ? { ...one, until: danced.length } : one));
+}
+
+/** What one round does otherwise, put in or put right; nothing is left of one that says nothing. */
+export function changed(evening: Evening, round: number, to: Partial<Change>): Change[] {
+  const changes = evening.changes ?? [];
+  const merged = { ...changes.find((one) => one.round === round), ...to, round };
+  const said = Object.fromEntries(
+    Object.entries(merged).filter(([key, value]) => key === 'round' || (value !== undefined && value !== '' && value))
+  ) as Change;
+  const others = changes.filter((one) => one.round !== round);
+  return (Object.keys(said).length > 1 ? [...others, said] : others).toSorted((a, b) => a.round - b.round);
+}
+
+/** The rounds with the next one danced as it was planned. */
+export function dance(evening: Evening, round: Round): NonNullable<Evening['danced']> {
+  return [
+    ...dancedOf(evening),
+    {
+      pairs: round.pairs,
+      waiting: round.waiting,
+      ...(round.material && { material: round.material }),
+      ...(round.tempo > 0 && { tempo: round.tempo })
+    }
+  ];
+}
+
+/** First names, with more of the name only where two would be called alike. */
+export function calledBy(people: readonly Known[]): Record<string, string> {
+  const first = (name: string) => name.trim().split(/\s+/)[0] ?? name;
+  const initial = (name: string) => {
+    const words = name.trim().split(/\s+/);
+    return words.length > 1 ? `${words[0]} ${words.at(-1)![0]}.` : name;
+  };
+  const count = (of: (name: string) => string, name: string) =>
+    people.filter((one) => of(one.name) === of(name)).length;
+  return Object.fromEntries(
+    people.map(({ id, name }) => [
+      id,
+      count(first, name) === 1 ? first(name) : count(initial, name) === 1 ? initial(name) : name
+    ])
+  );
+}
+
+export const bpm = (tempo: number) => String(Math.round(tempo * 10) / 10);
