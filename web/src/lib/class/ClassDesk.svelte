@@ -47,7 +47,7 @@
   </EditorBar>
 </header>
 <Failed why={read.failed} />
-<div class="grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(15rem,1fr)_minmax(0,2.4fr)]">
+<div class="grid grid-cols-1 gap-x-8 gap-y-6 lg:grid-cols-[minmax(15rem,1fr)_minmax(0,2.4fr)]">
   <div class="flex min-w-0 flex-col gap-6">
     <Roster {editor} />
     <Material {editor} />

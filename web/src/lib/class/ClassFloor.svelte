@@ -4,6 +4,7 @@
   import { Editor } from '$lib/editing/editor.svelte';
   import { isTyping } from '$lib/shell/typing';
   import { PlayerKeys } from '$lib/stage/player-keys';
+  import { Timeline } from '$lib/stage/timeline';
   import Button from '$lib/ui/Button.svelte';
   import Failed from '$lib/ui/Failed.svelte';
   import { onMount } from 'svelte';
@@ -133,6 +134,12 @@
     void now;
     return stage ? Math.max(0, stage.left()) : (now.getTime() - begun) / 1000;
   });
+  const lasts = (of: Schemas['MotionView']) => {
+    const timeline = new Timeline(of.seconds);
+    return timeline.seconds(of.end) - timeline.seconds(of.begins);
+  };
+  /** How long the round to come is, in seconds. */
+  const length = $derived(motion && tempo > 0 ? (times * lasts(motion) * motion.tempo) / tempo : 0);
   const wall = $derived(now.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }));
 </script>
 
@@ -142,17 +149,15 @@
   <header class="flex flex-wrap items-baseline gap-x-[2vw] border-b-2 border-ink pb-[0.5vw]">
     <p class="font-display text-[6vw] leading-none lg:text-[3.6vw]">
       {#if over}The evening is danced{:else if rotation}{again ? 'Again, slower' : `Round ${nth + 1}`}<span
-          class="ml-[0.6em] text-[0.5em] text-soft">of {rotation.rounds.length}</span
+          class="ml-[0.6em] text-[0.5em] text-soft">{again ? '' : `of ${rotation.rounds.length}`}</span
         >{/if}
     </p>
     {#if round && !over}<p class="text-[3.4vw] text-soft lg:text-[1.9vw]">
-        {round.name}{#if tempo > 0}, <span class="text-ink">{bpm(tempo)}</span> bars a minute{/if}{round.timing
-          ? `, timing ${round.timing}`
-          : ''}{round.otherSide ? ', other side' : ''}
+        {round.name}{#if tempo > 0}, <span class="text-ink">{bpm(tempo)}</span> bars a minute{/if}{motion
+          ? `, ${times} times`
+          : ''}{round.timing ? `, timing ${round.timing}` : ''}{round.otherSide ? ', other side' : ''}
       </p>{/if}
-    <p class="ml-auto font-display text-[6vw] leading-none tabular-nums lg:text-[3.6vw]" aria-label="Time">
-      {dancing ? clock(seconds) : wall}
-    </p>
+    <p class="ml-auto font-display text-[4vw] leading-none tabular-nums lg:text-[2.2vw]" aria-label="Time">{wall}</p>
   </header>
   <Failed why={failed || read.failed || material.failed} />
   <div class="grid min-h-0 flex-1 grid-cols-1 gap-[2vw] py-[1vw] lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
@@ -183,15 +188,29 @@
           {rotation ? 'Nothing is chosen to be danced: a clock and the partners.' : ''}
         </p>{/if}
     </div>
-    {#if rotation}
-      {#if dancing && following && !again}
-        <Partners {rotation} round={following} title="Next" />
-      {:else if dancing && !following && !again}
-        <p class="font-display text-[4vw] lg:text-[2.4vw]">The last round</p>
-      {:else if round}
-        <Partners {rotation} {round} title={again ? 'The same partners' : nth === 0 ? 'Partners' : 'Next partners'} />
-      {/if}
-    {/if}
+    <div class="flex min-h-0 min-w-0 flex-col gap-[1vw]">
+      <div class="min-h-0 flex-1">
+        {#if rotation}
+          {#if dancing && following && !again}
+            <Partners {rotation} round={following} title="Next" />
+          {:else if dancing && !following && !again}
+            <p class="font-display text-[4vw] lg:text-[2.4vw]">The last round</p>
+          {:else if round}
+            <Partners
+              {rotation}
+              {round}
+              title={again ? 'The same partners' : nth === 0 ? 'Partners' : 'Next partners'}
+            />
+          {/if}
+        {/if}
+      </div>
+      <p
+        class="text-right font-display text-[16vw] leading-none tabular-nums lg:text-[9vw]"
+        aria-label="Clock of the round"
+      >
+        {dancing ? clock(seconds) : motion && round ? clock(length) : ''}
+      </p>
+    </div>
   </div>
   <footer class="flex flex-wrap items-center gap-2 border-t border-line pt-[0.5vw] text-sm">
     <Button kind="main" disabled={!round} onclick={toggle}>{dancing ? 'Break off' : 'Begin the round'} (space)</Button>

@@ -31,7 +31,7 @@
   const begin = (event: SubmitEvent) => {
     event.preventDefault();
     return attempt.run(async () => {
-      const evening = { at: `${on}T${time}`, rounds, pace: { raise: 0, times: 4 }, people: [], material: [] };
+      const evening = { at: `${on}T${time}`, rounds, pace: { raise: 0, times: 12 }, people: [], material: [] };
       const none = { apart: [], together: [], changes: [], danced: [] };
       let body: Evening = { ...evening, ...none };
       if (picked) {

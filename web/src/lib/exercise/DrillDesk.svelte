@@ -8,6 +8,7 @@
   import FigurePick from '$lib/library/FigurePick.svelte';
   import SwitchRow from '$lib/ui/SwitchRow.svelte';
   import DancesField from './DancesField.svelte';
+  import Into from './Into.svelte';
   import LinesField from './LinesField.svelte';
 
   let { view, dances }: { view: Schemas['DrillKept']; dances: Schemas['DanceView'][] } = $props();
@@ -38,7 +39,9 @@
 <h1 class="sr-only">{drill.name}</h1>
 <header class="mb-4 flex flex-wrap items-end gap-4 border-b-2 border-ink pb-2">
   <NameField {editor} />
-  <EditorBar {editor} onremoved={() => void goto('/drills')} />
+  <EditorBar {editor} onremoved={() => void goto('/drills')}>
+    {#snippet main()}<Into id={editor.id} {drill} />{/snippet}
+  </EditorBar>
 </header>
 <div class="grid gap-8 md:grid-cols-2">
   <div class="flex flex-col gap-4">

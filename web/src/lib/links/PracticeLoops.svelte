@@ -51,19 +51,18 @@
     making = false;
   }
 
-  /** Kept beside the other drills, to be done in a lesson. */
-  async function keep(drill: Schemas['DrillView'], rounds: number) {
+  /** Kept beside the other drills, to be put into practice, lessons and classes. */
+  async function keep(name: string, purpose: string, steps: string[], repeats: number) {
     making = true;
     await attempt.run(async () => {
-      const names = drill.figures.map((step) => step.name);
       const body = {
-        name: names.join(', ').slice(0, 120),
+        name: name.slice(0, 120),
         dances: [settings.dance],
         who: 'couple' as const,
-        purpose: 'A practice loop that comes back to where it began.',
-        repeats: rounds,
+        purpose,
+        repeats,
         minutes: 4,
-        steps: names,
+        steps,
         cautions: ['Leave space for the whole way of it.', 'Pain is a signal to stop.'],
         loop: figure
       };
@@ -71,6 +70,26 @@
       await goto(`/drills/${made.id}`);
     });
     making = false;
+  }
+
+  function keepLoop(drill: Schemas['DrillView'], rounds: number) {
+    const names = drill.figures.map((step) => step.name);
+    return keep(names.join(', '), 'A practice loop that comes back to where it began.', names, rounds);
+  }
+
+  /** One figure to its own side and to the other, as its reflection. */
+  async function bothSides() {
+    const { name } = (await need(api.GET('/api/figures/{id}', { params: { path: { id: figure } } }))).document;
+    await keep(
+      `${name}, both sides`,
+      'The same to either side, so that neither is left behind.',
+      [
+        `${name} as charted.`,
+        `${name} as its mirror image: the other foot, the other hand, the other way round. The stage shows it with m.`,
+        'In turn, slowly first; then at the tempo of the weaker side.'
+      ],
+      4
+    );
   }
 </script>
 
@@ -94,7 +113,7 @@
         onclick={() => void routine(one, rounds)}>As a routine</Button
       >
     {/if}
-    <Button kind="quiet" class="whitespace-nowrap" disabled={making} onclick={() => void keep(one, rounds)}
+    <Button kind="quiet" class="whitespace-nowrap" disabled={making} onclick={() => void keepLoop(one, rounds)}
       >As a drill</Button
     >
   </li>
@@ -140,6 +159,9 @@
       </ol>
     </section>
   {/if}
+  <p class="mt-2">
+    <Button disabled={making} onclick={() => void attempt.run(bothSides)}>Both sides, as a drill</Button>
+  </p>
   <p class="mt-1 text-xs text-soft">
     {drills.all} chains in all; shown are those with the most customary joins, the shortest first. In a drill that turns on
     the alignments of the charts do not count, only feet, position, hold, beat and direction of travel.

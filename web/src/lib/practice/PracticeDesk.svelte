@@ -94,7 +94,7 @@
     <Button onclick={danced}>They were danced</Button>
   </div>
 {/if}
-<div class="grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,1.9fr)_minmax(17rem,1fr)]">
+<div class="grid grid-cols-1 gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,1.9fr)_minmax(17rem,1fr)]">
   <div class="flex min-w-0 flex-col gap-6">
     <DayParts
       {day}

@@ -29,6 +29,7 @@ class DemoClasses {
             new ClassEvening.Material("figure", "cha-cha.new-york", "New York"));
     private static final int ROUNDS = 8;
     private static final double TEMPO = 26;
+    private static final int TIMES = 12;
 
     private final Documents<ClassEvening, ClassView.ClassSummary> classes;
     private final Documents<Group, PeopleView.GroupSummary> groups;
@@ -73,7 +74,7 @@ class DemoClasses {
                 Optional.of(new ClassEvening.Course(GROUP, group.name())),
                 "Hall one",
                 List.of(TAUGHT.get(number)),
-                new ClassEvening.Pace(OptionalDouble.of(TEMPO), 1, 4),
+                new ClassEvening.Pace(OptionalDouble.of(TEMPO), 1, TIMES),
                 ROUNDS,
                 people,
                 List.of(),
