@@ -62,7 +62,7 @@
           <span class="block font-display text-xl font-semibold">{one.name}</span>
           <span class="block text-sm text-soft">{one.material.join(', ') || 'nothing chosen yet'}</span>
         </span>
-        <span class="text-sm">{one.people} people, {one.danced} of {one.rounds} rounds danced</span>
+        <span class="text-sm">{one.dancers.length} people, {one.danced} of {one.rounds} rounds danced</span>
       </a>
     </li>
   {:else}

@@ -68,9 +68,17 @@ public record Matter(
         return (int) Math.round(POINTS * need * emphasis.factor() * (1 - missing * missing) * then.season(daysLeft));
     }
 
-    /** The same, danced on a day at the latest. */
+    /** The same, as if it had been danced on the day before at the latest. */
+    Matter lastBefore(LocalDate day) {
+        return last.isEmpty() || last.get().isBefore(day) ? this : last(day.minusDays(1));
+    }
+
+    /** The same, danced on a day or later. */
     Matter lastOn(LocalDate day) {
-        if (last.filter(before -> !before.isBefore(day)).isPresent()) return this;
+        return last.filter(before -> !before.isBefore(day)).isPresent() ? this : last(day);
+    }
+
+    private Matter last(LocalDate day) {
         return new Matter(kind, id, name, row, role, purpose, need, emphasis, clean, wanted, Optional.of(day), why);
     }
 }

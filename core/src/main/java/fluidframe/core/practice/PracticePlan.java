@@ -105,6 +105,9 @@ public record PracticePlan(
             }
             matters = wish.matters().stream()
                     .filter(matter -> matter.emphasis() != Emphasis.NONE)
+                    // What the log says of today may be a part of this plan being danced: only what is done there
+                    // counts.
+                    .map(matter -> matter.lastBefore(wish.today()))
                     .map(matter -> last.containsKey(matter.key()) ? matter.lastOn(last.get(matter.key())) : matter)
                     .toList();
             Set<LocalDate> danced = wish.before().stream()

@@ -7,6 +7,7 @@ import fluidframe.core.count.Dance;
 import fluidframe.core.couple.CouplePosition;
 import fluidframe.core.couple.Hold;
 import fluidframe.core.couple.Role;
+import fluidframe.core.evening.ClassEvening;
 import fluidframe.core.exercise.Aid;
 import fluidframe.core.exercise.Drill;
 import fluidframe.core.exercise.SetUp;
@@ -17,11 +18,23 @@ import fluidframe.core.people.Couple;
 import fluidframe.core.people.Dancer;
 import fluidframe.core.people.Goal;
 import fluidframe.core.people.Group;
+import fluidframe.core.practice.Emphasis;
+import fluidframe.core.practice.Minutes;
+import fluidframe.core.practice.Part;
+import fluidframe.core.practice.Practice;
+import fluidframe.core.practice.PracticeDay;
+import fluidframe.core.practice.Purpose;
+import fluidframe.core.rotation.Pair;
+import fluidframe.core.rotation.Person;
+import fluidframe.core.rotation.Two;
+import fluidframe.library.evening.ClassFormat;
 import fluidframe.library.exercise.CardFormat;
 import fluidframe.library.exercise.DrillFormat;
 import fluidframe.library.lesson.LessonFormat;
+import fluidframe.library.practice.PracticeFormat;
 import fluidframe.library.shipped.StarterExercises;
 import fluidframe.library.text.Format;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -127,6 +140,103 @@ class PeopleFormatsTest {
                         "s",
                         "b",
                         List.of("c")));
+    }
+
+    @Test
+    void nothingOfAPracticeIsLostByWritingAndReading() {
+        Part warm = new Part(
+                Purpose.WARM_UP,
+                "",
+                "",
+                "",
+                0,
+                "",
+                5,
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                0,
+                "first",
+                Part.State.OPEN);
+        Part weak = new Part(
+                Purpose.WEAK,
+                "figure",
+                "waltz.whisk",
+                "Whisk",
+                2,
+                "lady",
+                10,
+                OptionalDouble.of(24.5),
+                OptionalDouble.of(26),
+                14,
+                "late: \"2\"",
+                Part.State.MISSED);
+        Part drill = new Part(
+                Purpose.WEAK,
+                "drill",
+                "heel-down",
+                "Heel down",
+                0,
+                "",
+                10,
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                8,
+                "asked for",
+                Part.State.DONE);
+        Practice practice = new Practice(
+                new Lesson.With("couple", "ines-and-tobin", "Ines and Tobin"),
+                new Practice.Aim("cup", "Cup: heats", LocalDate.of(2026, 5, 22)),
+                new Minutes(
+                        Map.of(DayOfWeek.MONDAY, 45, DayOfWeek.SUNDAY, 0),
+                        Map.of(LocalDate.of(2026, 5, 6), 0, LocalDate.of(2026, 5, 7), 480)),
+                List.of(new Practice.Wanted("figure", "waltz.whisk", "Whisk", Emphasis.MORE)),
+                List.of(
+                        new PracticeDay(LocalDate.of(2026, 5, 4), List.of(warm, weak, drill), ""),
+                        new PracticeDay(LocalDate.of(2026, 5, 5), List.of(), "a day of rest")),
+                List.of("Whisk: 1 fewer than planned"),
+                "note");
+        comesBack(PracticeFormat.PRACTICE, practice);
+        assertThat(PracticeFormat.PRACTICE.read("""
+                format: fluidframe/practice@1
+                with: {kind: couple, id: a, name: A}
+                aim: {name: Cup, day: 2026-05-22}
+                except: {2026-02-30: 10}
+                days: [{date: 2026-05-04, parts: [{purpose: weak, minutes: 10, why: x}]}]
+                """).problems())
+                .extracting(problem -> problem.message())
+                .anyMatch(message -> message.contains("A day must be one such as"))
+                .anyMatch(message -> message.contains("Say what is practised"));
+    }
+
+    @Test
+    void nothingOfAnEveningIsLostByWritingAndReading() {
+        ClassEvening evening = new ClassEvening(
+                LocalDateTime.of(2026, 11, 28, 19, 0),
+                Optional.of(new ClassEvening.Course("thursday", "Thursday: class")),
+                "Hall one",
+                List.of(
+                        new ClassEvening.Material("figure", "waltz.whisk", "Whisk"),
+                        new ClassEvening.Material("drill", "heel-down", "")),
+                new ClassEvening.Pace(OptionalDouble.of(26.5), 0.5, 3),
+                8,
+                List.of(
+                        new Person("ines", Set.of(Role.LADY)),
+                        new Person("tobin", Set.of(Role.MAN, Role.LADY), 1, 4),
+                        new Person("pim", Set.of(Role.MAN))),
+                List.of(new Two("ines", "tobin")),
+                List.of(new Two("ines", "pim")),
+                List.of(new ClassEvening.Change(3, "waltz.whisk", OptionalDouble.of(24), "B", true)),
+                List.of(new ClassEvening.Danced(
+                        List.of(new Pair("pim", "ines")), List.of(), "waltz.whisk", OptionalDouble.of(26.5))),
+                "note");
+        comesBack(ClassFormat.CLASS, evening);
+        assertThat(ClassFormat.CLASS.read("""
+                format: fluidframe/class@1
+                at: 2026-05-03T19:00
+                people: [{dancer: a, roles: [man]}]
+                danced: [{pairs: [{man: a, lady: b}]}]
+                """).problems().get(0).message())
+                .contains("b danced or waited in round 1, but is not among those who came");
     }
 
     @Test

@@ -23,23 +23,12 @@ import fluidframe.core.routine.PlacedElement;
 import fluidframe.core.routine.PlacedFigure;
 import fluidframe.core.routine.Routine;
 import fluidframe.core.step.Foot;
-import fluidframe.library.evening.ClassFormat;
 import fluidframe.library.event.EventFormat;
-import fluidframe.library.exercise.CardFormat;
-import fluidframe.library.exercise.DrillFormat;
 import fluidframe.library.figure.ChartFormat;
-import fluidframe.library.lesson.LessonFormat;
 import fluidframe.library.list.ListFormat;
-import fluidframe.library.people.CoupleFormat;
-import fluidframe.library.people.DancerFormat;
-import fluidframe.library.people.GroupFormat;
-import fluidframe.library.practice.PracticeFormat;
 import fluidframe.library.routine.RoutineFormat;
 import fluidframe.library.shipped.ShippedLibrary;
 import fluidframe.library.song.SongFormat;
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -48,8 +37,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Random;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -271,30 +258,6 @@ class FormatsTest {
         assertThat(read.problems()).isEmpty();
         assertThat(read.value().places()).hasSize(1);
         assertThat(read.value().song()).isEmpty();
-    }
-
-    @Test
-    void theExamplesOfTheDocumentationAreRead() throws IOException {
-        String page = Files.readString(Path.of("../docs/formats.md"));
-        List<Format<?>> formats = List.of(
-                RoutineFormat.ROUTINE,
-                SongFormat.SONG,
-                EventFormat.EVENT,
-                ListFormat.LIST,
-                DancerFormat.DANCER,
-                CoupleFormat.COUPLE,
-                GroupFormat.GROUP,
-                LessonFormat.LESSON,
-                DrillFormat.DRILL,
-                CardFormat.CARD,
-                PracticeFormat.PRACTICE,
-                ClassFormat.CLASS);
-        Matcher examples = Pattern.compile("```yaml\\R(.*?)```", Pattern.DOTALL).matcher(page);
-        for (Format<?> format : formats) {
-            assertThat(examples.find()).isTrue();
-            assertThat(format.read(examples.group(1)).problems()).isEmpty();
-        }
-        assertThat(examples.find()).isFalse();
     }
 
     @Test

@@ -20,9 +20,16 @@ public record ClassView(
      * @param at by the clock on the wall
      * @param group id of the group whose course it is; blank for an evening by itself
      * @param name of the group, or of what is danced
+     * @param dancers ids of those who came
      * @param danced rounds that have been danced
      * @param rounds of all
      */
     public record ClassSummary(
-            String at, String group, String name, List<String> material, int people, int danced, int rounds) {}
+            String at,
+            String group,
+            String name,
+            List<String> material,
+            List<String> dancers,
+            int danced,
+            int rounds) {}
 }

@@ -1,6 +1,7 @@
 package fluidframe.server.evening;
 
 import fluidframe.core.evening.ClassEvening;
+import fluidframe.core.rotation.Person;
 import fluidframe.library.evening.ClassFormat;
 import fluidframe.library.text.Format;
 import fluidframe.server.store.DocumentStore;
@@ -75,7 +76,7 @@ class Classes implements Traits<ClassEvening, ClassView.ClassSummary> {
                 evening.group().map(ClassEvening.Course::id).orElse(""),
                 called(evening),
                 evening.material().stream().map(ClassEvening.Material::name).toList(),
-                evening.people().size(),
+                evening.people().stream().map(Person::id).toList(),
                 evening.danced().size(),
                 evening.rounds());
     }

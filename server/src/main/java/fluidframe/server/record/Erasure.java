@@ -4,18 +4,22 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import fluidframe.core.count.Dance;
+import fluidframe.core.evening.ClassEvening;
 import fluidframe.core.lesson.Lesson;
 import fluidframe.core.log.Entry;
 import fluidframe.core.people.Couple;
 import fluidframe.core.people.Dancer;
 import fluidframe.core.people.Group;
+import fluidframe.core.practice.Practice;
 import fluidframe.core.routine.Routine;
 import fluidframe.library.text.YamlText;
+import fluidframe.server.evening.ClassView;
 import fluidframe.server.lesson.Calendar;
 import fluidframe.server.lesson.LessonView;
 import fluidframe.server.log.LogBook;
 import fluidframe.server.log.LogLine;
 import fluidframe.server.people.PeopleView;
+import fluidframe.server.practice.PracticeView;
 import fluidframe.server.recall.RecallBook;
 import fluidframe.server.routine.RoutineSummary;
 import fluidframe.server.store.Document;
@@ -46,6 +50,8 @@ class Erasure {
     private final Documents<Couple, PeopleView.CoupleSummary> couples;
     private final Documents<Group, PeopleView.GroupSummary> groups;
     private final Documents<Lesson, LessonView.LessonSummary> lessons;
+    private final Documents<Practice, PracticeView.PracticeSummary> practices;
+    private final Documents<ClassEvening, ClassView.ClassSummary> classes;
     private final Documents<Routine, RoutineSummary> routines;
     private final Calendar calendar;
     private final LogBook book;
@@ -60,6 +66,8 @@ class Erasure {
             Documents<Couple, PeopleView.CoupleSummary> couples,
             Documents<Group, PeopleView.GroupSummary> groups,
             Documents<Lesson, LessonView.LessonSummary> lessons,
+            Documents<Practice, PracticeView.PracticeSummary> practices,
+            Documents<ClassEvening, ClassView.ClassSummary> classes,
             Documents<Routine, RoutineSummary> routines,
             Calendar calendar,
             LogBook book,
@@ -72,6 +80,8 @@ class Erasure {
         this.couples = couples;
         this.groups = groups;
         this.lessons = lessons;
+        this.practices = practices;
+        this.classes = classes;
         this.routines = routines;
         this.calendar = calendar;
         this.book = book;
@@ -93,6 +103,20 @@ class Erasure {
         return groups.summaries().entrySet().stream()
                 .filter(group -> group.getValue().dancers().contains(dancer))
                 .map(group -> groups.get(group.getKey()))
+                .toList();
+    }
+
+    private List<Document<Practice>> practicesOf(String whom) {
+        return practices.summaries().entrySet().stream()
+                .filter(practice -> practice.getValue().whom().equals(whom))
+                .map(practice -> practices.get(practice.getKey()))
+                .toList();
+    }
+
+    private List<Document<ClassEvening>> eveningsOf(String dancer) {
+        return classes.summaries().entrySet().stream()
+                .filter(evening -> evening.getValue().dancers().contains(dancer))
+                .map(evening -> classes.get(evening.getKey()))
                 .toList();
     }
 
@@ -121,6 +145,11 @@ class Erasure {
         groupsOf(id)
                 .forEach(group -> touched.add(
                         dancer.name() + " goes from " + group.value().name()));
+        int evenings = eveningsOf(id).size();
+        if (evenings > 0) {
+            touched.add(evenings + " evenings of classes go on without " + dancer.name()
+                    + ", as if nobody had been in those places");
+        }
         List<String> named = routines.summaries().values().stream()
                 .filter(routine -> mentions(routine.couple() + " " + routine.note(), dancer.name()))
                 .map(RoutineSummary::name)
@@ -160,6 +189,7 @@ class Erasure {
         ArrayNode theirLessons = all.putArray("lessons");
         ArrayNode log = all.putArray("log");
         ArrayNode lessonsLearned = all.putArray("taught");
+        ArrayNode practised = all.putArray("practice");
         for (Document<Couple> couple : couplesOf(id)) {
             theirCouples.add(couples.traits().format().toJson(couple.value()).put("id", couple.id()));
             lessonsWith(couple.id())
@@ -172,10 +202,15 @@ class Erasure {
                 page.lines().forEach(line -> log.add(mapper.valueToTree(line)));
                 after = page.next();
             }
+            practicesOf(couple.id())
+                    .forEach(practice ->
+                            practised.add(practices.traits().format().toJson(practice.value())));
             taught.of(couple.id()).forEach(view -> lessonsLearned.add(mapper.valueToTree(view)));
         }
         ArrayNode remembered = all.putArray("recall");
         recall.of(id).forEach(state -> remembered.add(mapper.valueToTree(state)));
+        ArrayNode evenings = all.putArray("classes");
+        eveningsOf(id).forEach(evening -> evenings.add(classes.traits().format().toJson(evening.value())));
         ArrayNode theirGroups = all.putArray("groups");
         groupsOf(id).forEach(group -> theirGroups.add(group.value().name()));
         return YamlText.print(all);
@@ -189,6 +224,10 @@ class Erasure {
             for (Document<Group> group : groupsOf(id)) {
                 groups.save(group.id(), group.version(), group.value().without(id), Optional.empty());
                 forgetting.forgetVersions(new Ref(Kind.GROUP, group.id()));
+            }
+            for (Document<ClassEvening> evening : eveningsOf(id)) {
+                classes.save(evening.id(), evening.version(), evening.value().without(id), Optional.empty());
+                forgetting.forgetVersions(new Ref(Kind.CLASS, evening.id()));
             }
             Ref dancer = new Ref(Kind.DANCER, id);
             forgetting.inTheBin(Kind.COUPLE, dancer).forEach(this::eraseRecord);
@@ -208,6 +247,12 @@ class Erasure {
         book.rename(couple.id(), left.get().name());
         couples.save(couple.id(), couple.version(), left.get(), Optional.empty());
         forgetting.forgetVersions(new Ref(Kind.COUPLE, couple.id()));
+        for (Document<Practice> practice : practicesOf(couple.id())) {
+            Lesson.With renamed =
+                    new Lesson.With("couple", couple.id(), left.get().name());
+            practices.save(practice.id(), practice.version(), practice.value().with(renamed), Optional.empty());
+            forgetting.forgetVersions(new Ref(Kind.PRACTICE, practice.id()));
+        }
         for (Page.Line<LessonView.LessonSummary> line : lessonsWith(couple.id())) {
             Document<Lesson> lesson = lessons.get(line.id());
             Lesson.With renamed =
@@ -220,6 +265,7 @@ class Erasure {
     /** Everything that is only of a couple. */
     private void eraseRecord(String couple) {
         lessonsWith(couple).forEach(line -> forgetting.erase(new Ref(Kind.LESSON, line.id())));
+        practicesOf(couple).forEach(practice -> forgetting.erase(new Ref(Kind.PRACTICE, practice.id())));
         book.erase(couple);
         taught.erase(couple);
     }
