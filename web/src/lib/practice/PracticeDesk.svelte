@@ -77,7 +77,15 @@
         >{:else}{practice.aim.name}{/if}, {longDay(practice.aim.day)}</span
     >
   </p>
-  <EditorBar {editor} onremoved={() => void goto('/practice')} />
+  <EditorBar {editor} onremoved={() => void goto('/practice')}>
+    {#snippet main()}
+      <a
+        class="inline-flex items-center rounded-xs border border-strong bg-raised px-2.5 py-1 text-sm hover:border-accent hover:text-accent"
+        href="/api/practices/{editor.id}/calendar"
+        download>Calendar file</a
+      >
+    {/snippet}
+  </EditorBar>
 </header>
 <Failed why={attempt.failed || read.failed} />
 {#if openDays.length > 0 && left >= 0}

@@ -1,12 +1,19 @@
 package fluidframe.server.practice;
 
 import fluidframe.core.practice.Practice;
+import fluidframe.library.practice.PracticeCalendar;
 import fluidframe.library.text.Cells;
 import fluidframe.server.store.Document;
 import fluidframe.server.store.DocumentController;
 import fluidframe.server.store.Documents;
 import fluidframe.server.store.Page;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -15,11 +22,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/practices")
 class PracticeController extends DocumentController<Practice, PracticeView> {
-    private final Documents<Practice, PracticeView.PracticeSummary> practices;
+    private static final String CALENDAR = "text/calendar;charset=UTF-8";
 
-    PracticeController(Documents<Practice, PracticeView.PracticeSummary> practices) {
+    private final Documents<Practice, PracticeView.PracticeSummary> practices;
+    private final Clock clock;
+
+    PracticeController(Documents<Practice, PracticeView.PracticeSummary> practices, Clock clock) {
         super(practices);
         this.practices = practices;
+        this.clock = clock;
     }
 
     /** In order of their events, if wanted from a day on; found by whom they are with, by event and by note. */
@@ -32,6 +43,16 @@ class PracticeController extends DocumentController<Practice, PracticeView> {
         String begin =
                 after.isBlank() && !from.isBlank() ? Page.from(Cells.date(from).toString()) : after;
         return practices.page(new Page.Request("", q, begin, limit));
+    }
+
+    /** The days from today on, and the event, as a calendar file. */
+    @GetMapping(path = "/{id}/calendar", produces = CALENDAR)
+    ResponseEntity<String> calendar(@PathVariable String id) {
+        Document<Practice> kept = practices.get(id);
+        LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"practice.ics\"")
+                .body(PracticeCalendar.write(id, kept.value(), today, kept.savedAt()));
     }
 
     @Override
