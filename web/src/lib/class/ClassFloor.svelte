@@ -148,9 +148,8 @@
 <div class="fixed inset-0 z-40 flex flex-col overflow-auto bg-ground p-[1.5vw]">
   <header class="flex flex-wrap items-baseline gap-x-[2vw] border-b-2 border-ink pb-[0.5vw]">
     <p class="font-display text-[6vw] leading-none lg:text-[3.6vw]">
-      {#if over}The evening is danced{:else if rotation}{again ? 'Again, slower' : `Round ${nth + 1}`}<span
-          class="ml-[0.6em] text-[0.5em] text-soft">{again ? '' : `of ${rotation.rounds.length}`}</span
-        >{/if}
+      {#if over}The evening is danced{:else if rotation}<span>{again ? 'Again, slower' : `Round ${nth + 1}`}</span>
+        <span class="ml-[0.4em] text-[0.5em] text-soft">{again ? '' : `of ${rotation.rounds.length}`}</span>{/if}
     </p>
     {#if round && !over}<p class="text-[3.4vw] text-soft lg:text-[1.9vw]">
         {round.name}{#if tempo > 0}, <span class="text-ink">{bpm(tempo)}</span> bars a minute{/if}{motion

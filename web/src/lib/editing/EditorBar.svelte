@@ -6,7 +6,7 @@
   import ConflictDialog from './ConflictDialog.svelte';
   import DeleteDialog from './DeleteDialog.svelte';
   import type { Editor } from './editor.svelte';
-  import { CHANNELS, nameOf, type Kind } from './kinds';
+  import { addressOf, CHANNELS, nameOf, type Kind } from './kinds';
 
   interface Props {
     editor: Editor<K>;
@@ -61,10 +61,8 @@
     >
       {#snippet trigger()}More{/snippet}
       <div class="flex flex-col items-start gap-1">
-        <a
-          class="px-2.5 py-1 hover:text-accent"
-          href="/api/{editor.kind}s/{encodeURIComponent(editor.id)}/file"
-          download>Take it home as a file</a
+        <a class="px-2.5 py-1 hover:text-accent" href="{addressOf(editor.kind, editor.id)}/file" download
+          >Take it home as a file</a
         >
         {#if onremoved}
           <Button

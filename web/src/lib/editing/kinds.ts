@@ -198,6 +198,10 @@ export const CHANNELS: { [K in Kind]: Channel<K> } = {
   }
 };
 
+/** Where one is asked for, without what comes behind it. */
+export const addressOf = (kind: Kind, id: string) =>
+  `/api/${kind === 'class' ? 'classes' : `${kind}s`}/${encodeURIComponent(id)}`;
+
 /** The channel of one kind. */
 export const channelOf = <K extends Kind>(kind: K) => CHANNELS[kind] as unknown as Channel<K>;
 

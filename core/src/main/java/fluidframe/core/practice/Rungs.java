@@ -6,6 +6,9 @@ import java.util.OptionalDouble;
 record Rungs(OptionalDouble from, OptionalDouble to) {
     private static final double WITHOUT_A_RUN = 0.7;
 
+    /** By so much a session goes up at least, in bars a minute. */
+    private static final double LEAST = 1;
+
     /** Somebody who is so near to it needs no ladder, in bars a minute. */
     private static final double NEAR = 1.0 / 2;
 
@@ -21,8 +24,9 @@ record Rungs(OptionalDouble from, OptionalDouble to) {
         if (!then.climbs() || wanted - clean < NEAR) {
             return new Rungs(OptionalDouble.of(wanted), OptionalDouble.of(wanted));
         }
-        double step = (wanted - clean) / all;
-        return new Rungs(rounded(clean + step * nth), rounded(clean + step * (nth + 1)));
+        double step = Math.max(LEAST, (wanted - clean) / all);
+        return new Rungs(
+                rounded(Math.min(wanted, clean + step * nth)), rounded(Math.min(wanted, clean + step * (nth + 1))));
     }
 
     private static OptionalDouble rounded(double tempo) {
