@@ -156,7 +156,9 @@
           ? `, ${times} times`
           : ''}{round.timing ? `, timing ${round.timing}` : ''}{round.otherSide ? ', other side' : ''}
       </p>{/if}
-    <p class="ml-auto font-display text-[4vw] leading-none tabular-nums lg:text-[2.2vw]" aria-label="Time">{wall}</p>
+    <p class="ml-auto font-display text-[4vw] leading-none tabular-nums lg:text-[2.2vw]" role="timer" aria-label="Time">
+      {wall}
+    </p>
   </header>
   <Failed why={failed || read.failed || material.failed} />
   <div class="grid min-h-0 flex-1 grid-cols-1 gap-[2vw] py-[1vw] lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
@@ -205,6 +207,7 @@
       </div>
       <p
         class="text-right font-display text-[16vw] leading-none tabular-nums lg:text-[9vw]"
+        role="timer"
         aria-label="Clock of the round"
       >
         {dancing ? clock(seconds) : motion && round ? clock(length) : ''}

@@ -61,6 +61,6 @@
     {#key settings.theme}<StagePicture {r} />{/key}
   </div>
   <p class="flex h-[1.3em] items-center justify-center font-display text-[8vw] leading-none lg:text-[5.5vw]">
-    <span aria-label="Count">{r.transport.playing ? (r.countingIn ? 'ready' : (row?.count ?? '')) : ''}</span>
+    <span>{r.transport.playing ? (r.countingIn ? 'ready' : (row?.count ?? '')) : ''}</span>
   </p>
 </div>

@@ -36,6 +36,16 @@ public final class RunningApp implements AutoCloseable {
         return start(data, List.of(), List.of());
     }
 
+    /** The same over a copy of a studio that has been furnished already. */
+    public static RunningApp startFurnished(Path data) {
+        try {
+            Unpacked.furnish(data);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return start(data);
+    }
+
     /**
      * Starts with demo data and waits until the first answer.
      *

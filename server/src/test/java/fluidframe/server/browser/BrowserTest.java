@@ -41,7 +41,7 @@ abstract class BrowserTest {
 
     @BeforeAll
     static void open() {
-        app = RunningApp.start(data);
+        app = RunningApp.startFurnished(data);
         PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
         playwright = Playwright.create();
         browser = playwright

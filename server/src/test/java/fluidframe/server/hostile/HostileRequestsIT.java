@@ -79,7 +79,7 @@ class HostileRequestsIT {
 
     @BeforeAll
     static void open() {
-        app = RunningApp.start(data);
+        app = RunningApp.startFurnished(data);
         client = HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(10)).build();
     }
 

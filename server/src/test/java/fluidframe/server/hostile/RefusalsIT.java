@@ -42,7 +42,7 @@ class RefusalsIT {
 
     @BeforeAll
     static void open() {
-        app = RunningApp.start(data);
+        app = RunningApp.startFurnished(data);
     }
 
     @AfterAll
