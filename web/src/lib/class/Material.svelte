@@ -2,6 +2,7 @@
   import { api, need } from '$lib/api/client';
   import { loaded } from '$lib/api/loaded.svelte';
   import type { Editor } from '$lib/editing/editor.svelte';
+  import { without } from '$lib/editing/without';
   import FigurePick from '$lib/library/FigurePick.svelte';
   import Button from '$lib/ui/Button.svelte';
   import Failed from '$lib/ui/Failed.svelte';
@@ -36,9 +37,8 @@
   /** A tempo, a raise or a number of times that the field permits; an empty tempo is the usual one. */
   function set(key: 'tempo' | 'raise' | 'times', input: HTMLInputElement) {
     if (!input.validity.valid) return;
-    const { [key]: _, ...others } = pace;
     if (input.value === '' && key !== 'tempo') return;
-    editor.describe({ pace: input.value === '' ? others : { ...pace, [key]: Number(input.value) } });
+    editor.describe({ pace: input.value === '' ? without(pace, 'tempo') : { ...pace, [key]: Number(input.value) } });
   }
 
   function setRounds(input: HTMLInputElement) {

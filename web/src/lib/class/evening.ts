@@ -1,4 +1,5 @@
 import type { RoleName, Schemas } from '$lib/api/client';
+import { without } from '$lib/editing/without';
 
 export type Evening = Schemas['ClassEvening'];
 export type Person = Schemas['ClassEvening_person'];
@@ -25,11 +26,7 @@ export function comes(evening: Evening, dancer: string, roles: RoleName[]): Pers
   const people = evening.people ?? [];
   const now = dancedOf(evening).length;
   if (people.some((one) => one.dancer === dancer)) {
-    return people.map((one) => {
-      if (one.dancer !== dancer) return one;
-      const { until: _, ...back } = one;
-      return back;
-    });
+    return people.map((one) => (one.dancer === dancer ? without(one, 'until') : one));
   }
   return [...people, { dancer, roles, ...(now > 0 && { from: now }) }];
 }

@@ -7,7 +7,6 @@
   import { loaded } from '$lib/api/loaded.svelte';
   import { Editor } from '$lib/editing/editor.svelte';
   import EditorBar from '$lib/editing/EditorBar.svelte';
-  import { getSettings } from '$lib/settings/settings.svelte';
   import Button from '$lib/ui/Button.svelte';
   import Failed from '$lib/ui/Failed.svelte';
   import DayParts from './DayParts.svelte';
@@ -18,7 +17,6 @@
 
   /** Practice until an event: today, the weeks, the time there is, and why. */
   let { view }: { view: Schemas['PracticeView'] } = $props();
-  const settings = getSettings();
   const today = todayHere();
   // The desk is made anew for every plan.
   // svelte-ignore state_referenced_locally
