@@ -19,6 +19,20 @@
       return need(api.GET('/api/today'));
     }
   );
+  const others = loaded(
+    () => day?.date ?? '',
+    async (from) => {
+      if (from === '') return { classes: [], practices: [] };
+      const query = { params: { query: { from, limit: 100 } } };
+      const [classes, practices] = await Promise.all([
+        need(api.GET('/api/classes', query)),
+        need(api.GET('/api/practices', query))
+      ]);
+      return { classes: classes.lines.filter((one) => one.at.startsWith(from)), practices: practices.lines };
+    }
+  );
+  const classes = $derived(others.current?.classes ?? []);
+  const practices = $derived(others.current?.practices ?? []);
   const day = $derived(today.current);
   const isBare = $derived(day && day.people === 0);
 </script>
@@ -49,7 +63,7 @@
   <h1 class="text-3xl">Today on the floor</h1>
   {#if day}<p class="text-soft">{longDay(day.date)}</p>{/if}
 </div>
-<Failed why={today.failed} />
+<Failed why={today.failed || others.failed} />
 {#if isBare}
   <div class="grid gap-8 lg:grid-cols-[1.3fr_1fr]">
     <FirstSteps bare />
@@ -67,6 +81,25 @@
               None. <a class="underline" href="/lessons">The week</a>
             </li>{/each}
         </ul>
+        {#if classes.length > 0}
+          <h2 class="mt-4 mb-1 text-lg">Classes today</h2>
+          <ul class="border-t border-line" aria-label="Classes today">
+            {#each classes as evening (evening.id)}
+              <li class="grid grid-cols-[4.5rem_1fr] gap-x-3 border-b border-line py-2.5">
+                <span class="font-display text-xl">{timeOf(evening.at)}</span>
+                <span
+                  ><a href="/classes/{evening.id}" class="font-display text-xl font-semibold hover:text-accent"
+                    >{evening.name}</a
+                  >
+                  <span class="text-sm text-soft"
+                    >{evening.dancers.length} people, {evening.danced} of {evening.rounds} rounds danced</span
+                  >
+                  <span class="block text-sm">{evening.material.join(', ')}</span></span
+                >
+              </li>
+            {/each}
+          </ul>
+        {/if}
         {#if day.next.length > 0}
           <h2 class="mt-4 mb-1 text-lg">Next</h2>
           <ul class="border-t border-line">
@@ -113,6 +146,19 @@
             </li>{/each}
         </ul>
       </section>
+      {#if practices.length > 0}
+        <section aria-label="In practice">
+          <h2 class="mb-1 text-lg">In practice</h2>
+          <ul class="border-t border-line text-sm">
+            {#each practices as one (one.id)}
+              <li class="border-b border-line py-1">
+                <a class="font-semibold hover:text-accent" href="/practice/{one.id}">{one.name}</a> for {one.aim}:
+                {one.done} of {one.parts} parts done{one.missed > 0 ? `, ${one.missed} missed` : ''}
+              </li>
+            {/each}
+          </ul>
+        </section>
+      {/if}
       {#if day.movedOn.length > 0}
         <section aria-label="Versions that moved on">
           <h2 class="mb-1 text-lg">Changed since it was taught</h2>

@@ -28,11 +28,19 @@
   const around = loaded(
     () => editor.id,
     async (whom) => {
-      const [lessons, events] = await Promise.all([
+      const coming = { q: `with:${whom}.`, from: today, limit: 20 };
+      const [lessons, events, plans, evenings] = await Promise.all([
         need(api.GET('/api/lessons/around', { params: { query: { whom, day: today } } })),
-        need(api.GET('/api/events', { params: { query: { limit: 500 } } }))
+        need(api.GET('/api/events', { params: { query: { limit: 500 } } })),
+        need(api.GET('/api/practices', { params: { query: coming } })),
+        need(api.GET('/api/classes', { params: { query: coming } }))
       ]);
-      return { lessons, events: events.lines };
+      return {
+        lessons,
+        events: events.lines,
+        plans: plans.lines.filter((one) => one.whom === whom),
+        evenings: evenings.lines.filter((one) => one.group === whom)
+      };
     }
   );
   const next = $derived(around.current?.lessons.next);
@@ -142,6 +150,25 @@
         <p class="text-sm text-soft">{next.topics.join(', ')}</p>
       {:else}<p class="text-soft">None yet. <a class="underline" href="/lessons?with={editor.id}">Begin one</a></p>{/if}
       {#each promised as text (text)}<p class="text-sm">Promised: <b>{text}</b></p>{/each}
+    </section>
+    <section aria-label={editor.kind === 'group' ? 'Classes and practice' : 'Practice'}>
+      <h2 class="mb-1 text-lg">{editor.kind === 'group' ? 'Classes and practice' : 'Practice'}</h2>
+      <ul class="text-sm">
+        {#each around.current?.plans ?? [] as plan (plan.id)}<li class="border-t border-line py-1">
+            <a class="font-semibold hover:text-accent" href="/practice/{plan.id}">until {longDay(plan.day)}</a>,
+            {plan.aim}
+          </li>{/each}
+        {#each around.current?.evenings ?? [] as evening (evening.id)}<li class="border-t border-line py-1">
+            <a class="font-semibold hover:text-accent" href="/classes/{evening.id}">{longDay(evening.at)}</a>,
+            {evening.material.join(', ')}
+          </li>{/each}
+      </ul>
+      <p class="text-sm text-soft">
+        <a class="underline" href="/practice?with={editor.id}">Plan practice</a>{#if editor.kind === 'group'}, <a
+            class="underline"
+            href="/classes?with={editor.id}">begin an evening</a
+          >{/if}
+      </p>
     </section>
     {#if events.length > 0 || goals.length > 0}
       <section aria-label="Aims">

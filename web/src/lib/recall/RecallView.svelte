@@ -76,8 +76,9 @@
     failed = '';
     try {
       const body = { who: wanted.who, card: question.id, given, grade, wanted: wanted.share };
-      const { days } = await need(api.POST('/api/recall/answers', { body }));
-      said = days > 0 ? `Asked again in ${days === 1 ? 'a day' : `${days} days`}.` : 'It comes again.';
+      const { days, stability } = await need(api.POST('/api/recall/answers', { body }));
+      const holds = `nine in ten such answers hold for ${stability < 10 ? stability : Math.round(stability)} days`;
+      said = days > 0 ? `Asked again in ${days === 1 ? 'a day' : `${days} days`}; ${holds}.` : 'It comes again.';
       asking.next(judged?.verdict !== 'right' || grade === 'again');
       if (!asking.current) kept++;
     } catch (e) {

@@ -77,5 +77,16 @@ export const KEYS: readonly KeyGroup[] = [
       ['f', 'full screen']
     ]
   },
+  {
+    place: 'Class on the floor',
+    keys: [
+      ['Space', 'begin the round, break off'],
+      ['Enter', 'the round is over'],
+      ['s', 'the same again, slower'],
+      ['Esc', 'on to the next round'],
+      ['b c k', 'band, count, click'],
+      ['f', 'full screen']
+    ]
+  },
   { place: 'Song desk', keys: [['t', 'tap the tempo']] }
 ];
