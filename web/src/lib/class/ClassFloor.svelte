@@ -2,6 +2,7 @@
   import { api, need, type Schemas } from '$lib/api/client';
   import { loaded } from '$lib/api/loaded.svelte';
   import { Editor } from '$lib/editing/editor.svelte';
+  import EditorBar from '$lib/editing/EditorBar.svelte';
   import { isTyping } from '$lib/shell/typing';
   import { PlayerKeys } from '$lib/stage/player-keys';
   import { Timeline } from '$lib/stage/timeline';
@@ -82,7 +83,7 @@
     dancing = false;
     stage?.stop();
     if (again) again = null;
-    else if (round) editor.describe({ danced: dance(evening, round) });
+    else if (rotation) editor.describe(dance(evening, rotation.rounds));
   }
 
   /** Broken off, and nothing is written down. */
@@ -98,9 +99,9 @@
     if (!of || (!dancing && next === 0)) return;
     const from = again?.tempo ?? of.tempo;
     // Broken off in its course it counts as danced: the same again is the same partners.
-    if (dancing && !again) editor.describe({ danced: dance(evening, of) });
+    if (dancing && !again && rotation) editor.describe(dance(evening, rotation.rounds));
     stop();
-    again = { nth: which, tempo: Math.max(SLOWER, from - SLOWER) };
+    again = { nth: which, tempo: from > 0 ? Math.max(SLOWER, from - SLOWER) : 0 };
   }
 
   const toggle = () => (dancing ? stop() : start());
@@ -126,7 +127,10 @@
   });
 
   function onkeydown(event: KeyboardEvent) {
-    if (!isTyping(event.target)) keys.take(event);
+    // A link or button that has the focus does what it says.
+    const own = event.target instanceof HTMLElement && event.target.closest('a, button');
+    if (isTyping(event.target) || (own && event.key === 'Enter')) return;
+    keys.take(event);
   }
   /** What is left of the round where something is danced, else how long it has gone on. */
   const seconds = $derived.by(() => {
@@ -221,6 +225,7 @@
     {#if again && !dancing}<Button onclick={() => (again = null)}>On to round {next + 1} (esc)</Button>{/if}
     <Button aria-pressed={full} onclick={toggleFull}>Whole screen (f)</Button>
     <span class="text-soft">b, c, k: band, count, click</span>
-    <a class="ml-auto text-accent underline underline-offset-2" href="/classes/{editor.id}">to the class</a>
+    <a class="text-accent underline underline-offset-2" href="/classes/{editor.id}">to the class</a>
+    <EditorBar {editor} />
   </footer>
 </div>

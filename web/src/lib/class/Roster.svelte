@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Attempt } from '$lib/api/attempt.svelte';
-  import { api, need, type RoleName } from '$lib/api/client';
+  import { api, need, type RoleName, type Schemas } from '$lib/api/client';
   import { loaded } from '$lib/api/loaded.svelte';
   import type { Editor } from '$lib/editing/editor.svelte';
   import { getSettings } from '$lib/settings/settings.svelte';
@@ -17,14 +17,28 @@
   let name = $state('');
   let made = $state(0);
   const id = $props.id();
+
+  /** All dancers, however many a studio has: anybody may come. */
+  async function everybody() {
+    const all: Schemas['LineDancerSummary'][] = [];
+    for (let after: string | undefined = ''; after !== undefined;) {
+      const page: { lines: Schemas['LineDancerSummary'][]; next?: string } = await need(
+        api.GET('/api/dancers', { params: { query: { limit: 500, after } } })
+      );
+      all.push(...page.lines);
+      after = page.next;
+    }
+    return all;
+  }
+
   const read = loaded(
     () => ({ group: evening.group?.id ?? '', made }),
     async ({ group }) => {
       const [dancers, members] = await Promise.all([
-        need(api.GET('/api/dancers', { params: { query: { limit: 500 } } })),
+        everybody(),
         group ? need(api.GET('/api/groups/{id}', { params: { path: { id: group } } })) : null
       ]);
-      return { dancers: dancers.lines, members: members?.document.members ?? [] };
+      return { dancers, members: members?.document.members ?? [] };
     }
   );
   const dancers = $derived(read.current?.dancers ?? []);

@@ -5,7 +5,7 @@
   import { getSettings } from '$lib/settings/settings.svelte';
   import Button from '$lib/ui/Button.svelte';
   import Popover from '$lib/ui/Popover.svelte';
-  import { bpm, calledBy, changed, dance, dancedOf, type Change } from './evening';
+  import { bpm, calledBy, changed, dance, dancedOf, undance, type Change } from './evening';
 
   /** The rounds: who with whom, who waits, at which tempo, and what a round does otherwise. */
   let { editor, rotation }: { editor: Editor<'class'>; rotation: Schemas['RotationView'] } = $props();
@@ -122,13 +122,10 @@
   {/each}
 </ol>
 <p class="mt-2 flex flex-wrap items-center gap-2 text-sm">
-  <Button
-    disabled={next >= rotation.rounds.length}
-    onclick={() => editor.describe({ danced: dance(evening, rotation.rounds[next]!) })}
+  <Button disabled={next >= rotation.rounds.length} onclick={() => editor.describe(dance(evening, rotation.rounds))}
     >Round {Math.min(next + 1, rotation.rounds.length)} was danced</Button
   >
-  {#if next > 0}<Button kind="quiet" onclick={() => editor.describe({ danced: dancedOf(evening).slice(0, -1) })}
-      >Round {next} was not</Button
+  {#if next > 0}<Button kind="quiet" onclick={() => editor.describe(undance(evening))}>Round {next} was not</Button
     >{/if}
   <span class="ml-auto text-soft">{settings.say(rotation.how)}</span>
 </p>

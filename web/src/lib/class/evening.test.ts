@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { calledBy, changed, comes, dance, goes, presence, type Evening } from './evening';
+import { calledBy, changed, comes, dance, goes, presence, undance, type Evening } from './evening';
 
 const begun: Evening = {
   at: '2026-03-05T19:00',
@@ -41,12 +41,22 @@ describe('an evening of a class', () => {
     expect(changed(twice, 3, { otherSide: false }).map((one) => one.round)).toEqual([2]);
   });
 
-  it('keeps a round as it was danced', () => {
-    const round = { pairs: [{ man: 'abel', lady: 'edda' }], waiting: ['dilys'], material: 'waltz.whisk', tempo: 28 };
-    expect(dance(begun, { ...round, kind: 'figure', name: '', timing: '', otherSide: false, danced: false })).toEqual([
-      begun.danced![0],
-      round
-    ]);
+  it('keeps a round as it was danced, and those to come as they were announced', () => {
+    const danced = { pairs: [{ man: 'abel', lady: 'edda' }], waiting: ['dilys'], material: 'waltz.whisk', tempo: 28 };
+    const others = { kind: 'figure', name: '', timing: '', otherSide: false, danced: false };
+    const rounds = [
+      { ...danced, ...others },
+      { ...danced, ...others },
+      { ...danced, ...others, waiting: [] }
+    ];
+    const after = { ...begun, ...dance(begun, rounds) };
+    expect(after.danced).toEqual([begun.danced![0], danced]);
+    expect(after.announced).toEqual([{ pairs: danced.pairs, waiting: [] }]);
+    expect(undance(after)).toEqual({
+      danced: begun.danced,
+      announced: [{ pairs: danced.pairs, waiting: ['dilys'] }, ...after.announced!]
+    });
+    expect(dance(after, rounds.slice(0, 2)).danced).toHaveLength(2);
   });
 
   it('calls people by their first names unless two have the same', () => {

@@ -50,17 +50,30 @@ export function changed(evening: Evening, round: number, to: Partial<Change>): C
   return (Object.keys(said).length > 1 ? [...others, said] : others).toSorted((a, b) => a.round - b.round);
 }
 
-/** The rounds with the next one danced as it was planned. */
-export function dance(evening: Evening, round: Round): NonNullable<Evening['danced']> {
-  return [
-    ...dancedOf(evening),
-    {
-      pairs: round.pairs,
-      waiting: round.waiting,
-      ...(round.material && { material: round.material }),
-      ...(round.tempo > 0 && { tempo: round.tempo })
-    }
-  ];
+type Announced = NonNullable<Evening['announced']>;
+const asAnnounced = ({ pairs, waiting }: { pairs: Round['pairs']; waiting?: string[] }) => ({
+  pairs,
+  waiting: waiting ?? []
+});
+
+/** The next round danced as it was planned; those after it stay as people have been told. */
+export function dance(evening: Evening, rounds: readonly Round[]): Pick<Evening, 'danced' | 'announced'> {
+  const danced = dancedOf(evening);
+  const round = rounds[danced.length];
+  if (!round) return { danced };
+  const { pairs, waiting, material, tempo } = round;
+  return {
+    danced: [...danced, { pairs, waiting, ...(material && { material }), ...(tempo > 0 && { tempo }) }],
+    announced: rounds.slice(danced.length + 1).map(asAnnounced)
+  };
+}
+
+/** The last round was not danced: it comes next. */
+export function undance(evening: Evening): { danced: NonNullable<Evening['danced']>; announced: Announced } {
+  const danced = dancedOf(evening);
+  const last = danced.at(-1);
+  const announced = evening.announced ?? [];
+  return { danced: danced.slice(0, -1), announced: last ? [asAnnounced(last), ...announced] : announced };
 }
 
 /** First names, with more of the name only where two would be called alike. */

@@ -3,7 +3,7 @@
   import { page } from '$app/state';
   import { Attempt } from '$lib/api/attempt.svelte';
   import { api, need, type Schemas } from '$lib/api/client';
-  import { daysBetween, longDay, shortDay, todayHere } from '$lib/api/days';
+  import { daysBetween, later, longDay, shortDay, todayHere } from '$lib/api/days';
   import { loaded } from '$lib/api/loaded.svelte';
   import { Editor } from '$lib/editing/editor.svelte';
   import EditorBar from '$lib/editing/EditorBar.svelte';
@@ -39,6 +39,17 @@
   );
   const now = $derived(read.current);
 
+  const event = loaded(
+    () => practice.aim.event ?? '',
+    // An event that is gone says nothing: the plan keeps its day.
+    async (id) => (id === '' ? null : ((await api.GET('/api/events/{id}', { params: { path: { id } } })).data ?? null))
+  );
+  /** The day to which the event has been moved, if it has been. */
+  const moved = $derived.by(() => {
+    const date = event.current?.document.date;
+    return date && date !== practice.aim.day ? date : '';
+  });
+
   let asked = 0;
 
   /** A change stands at once; then the rest is planned anew, or it is said why it cannot be. */
@@ -55,6 +66,13 @@
     });
   }
 
+  /** What is done stands; after what was missed the rest is planned anew. */
+  function mark(nth: number, state: 'open' | 'done' | 'missed') {
+    const next = { days: marked(days, chosen, nth, state) };
+    if (state === 'missed') void change(next);
+    else editor.describe(next);
+  }
+
   const missed = () => change({});
   const danced = () => change({ days: openDays.reduce((all, one) => dayMarked(all, one.date, 'done'), [...days]) });
   const points = (of: number) => `${of} ${of === 1 ? 'point' : 'points'}`;
@@ -63,9 +81,9 @@
 <h1 class="sr-only">Practice of {practice.with.name} for {practice.aim.name}</h1>
 <header class="mb-4 flex flex-wrap items-end gap-x-4 gap-y-2 border-b-2 border-ink pb-2">
   <p class="font-display text-5xl leading-none text-accent" aria-hidden="true">
-    {Math.abs(left)}<span class="ml-1 text-base text-soft"
-      >{left < 0 ? 'days ago' : left === 0 ? 'days: it is today' : left === 1 ? 'day' : 'days'}</span
-    >
+    {#if left === 0}<span class="text-3xl">today</span>{:else}{Math.abs(left)}<span class="ml-1 text-base text-soft"
+        >{left < 0 ? (left === -1 ? 'day ago' : 'days ago') : left === 1 ? 'day' : 'days'}</span
+      >{/if}
   </p>
   <p class="font-display text-2xl">
     <a class="hover:text-accent" href="/people/{practice.with.id}">{practice.with.name}</a>
@@ -86,6 +104,15 @@
   </EditorBar>
 </header>
 <Failed why={attempt.failed || read.failed} />
+{#if moved}
+  <div
+    role="status"
+    class="mb-4 flex flex-wrap items-center gap-3 border-l-4 border-doubtful bg-doubtful-tint px-3 py-2"
+  >
+    <p class="mr-auto">{practice.aim.name} is on {longDay(moved)} now.</p>
+    <Button kind="main" onclick={() => change({ aim: { ...practice.aim, day: moved } })}>Plan until then</Button>
+  </div>
+{/if}
 {#if openDays.length > 0 && left >= 0}
   <div
     role="status"
@@ -108,7 +135,7 @@
       {today}
       whom={practice.with.id}
       practice={editor.id}
-      onmark={(nth, state) => editor.describe({ days: marked(days, chosen, nth, state) })}
+      onmark={mark}
       onmarkall={(state) => editor.describe({ days: dayMarked(days, chosen, state) })}
     />
     <section aria-label="Until the event" class="min-w-0">
@@ -134,6 +161,21 @@
     {/if}
   </div>
   <div class="flex min-w-0 flex-col gap-6">
+    {#if !practice.aim.event}
+      <label class="flex items-center gap-2 text-sm"
+        >Until <input
+          type="date"
+          class="rounded-xs border border-strong bg-raised px-2 py-1"
+          value={practice.aim.day}
+          min={later(today, 1)}
+          max={later(today, 120)}
+          onchange={(event) =>
+            event.currentTarget.value &&
+            event.currentTarget.validity.valid &&
+            void change({ aim: { ...practice.aim, day: event.currentTarget.value } }, 'until')}
+        /></label
+      >
+    {/if}
     <TimeForm {practice} date={chosen} mayChange={chosen >= today} onchange={(of) => void change(of, 'minutes')} />
     <Matters {practice} matters={now?.matters ?? []} onchange={(wanted) => void change({ wanted }, 'wanted')} />
     <section aria-label="For the body" class="text-sm">

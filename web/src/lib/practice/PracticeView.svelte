@@ -1,12 +1,13 @@
 <script lang="ts">
   import { page } from '$app/state';
-  import { api, need } from '$lib/api/client';
+  import { api, need, type Schemas } from '$lib/api/client';
   import { away, daysBetween, longDay, todayHere } from '$lib/api/days';
-  import { loaded } from '$lib/api/loaded.svelte';
+  import { Paged } from '$lib/api/paged.svelte';
   import LessonLinks from '$lib/lesson/LessonLinks.svelte';
   import Button from '$lib/ui/Button.svelte';
   import Failed from '$lib/ui/Failed.svelte';
   import FindField from '$lib/ui/FindField.svelte';
+  import More from '$lib/ui/More.svelte';
   import NewPractice from './NewPractice.svelte';
 
   /** Everybody who practises for something, the nearest event first. */
@@ -14,11 +15,14 @@
   let q = $state('');
   let past = $state(false);
   let beginning = $state(page.url.searchParams.get('with') !== null);
-  const read = loaded(
-    () => ({ q, past }),
-    ({ q, past }) => need(api.GET('/api/practices', { params: { query: { q, limit: 500, from: past ? '' : today } } }))
+  const list = new Paged<Schemas['LinePracticeSummary']>((q, after) =>
+    need(api.GET('/api/practices', { params: { query: past ? { q, after } : { q, after, from: today } } }))
   );
-  const plans = $derived(read.current?.lines ?? []);
+  const open = (query = q) => {
+    q = query;
+    void list.open(query);
+  };
+  open();
 </script>
 
 <LessonLinks here="/practice" />
@@ -29,14 +33,22 @@
 </div>
 <NewPractice bind:open={beginning} whom={page.url.searchParams.get('with') ?? ''} />
 <div class="mb-3 flex flex-wrap items-center gap-4">
-  <FindField label="Find by couple or event" onfind={(text) => (q = text)} />
+  <FindField label="Find by couple or event" onfind={open} />
   <label class="flex items-center gap-1 text-sm"
-    ><input type="checkbox" class="accent-accent" bind:checked={past} /> also those that are over</label
+    ><input
+      type="checkbox"
+      class="accent-accent"
+      checked={past}
+      onchange={(event) => {
+        past = event.currentTarget.checked;
+        open();
+      }}
+    /> also those that are over</label
   >
 </div>
-<Failed why={read.failed} />
+<Failed why={list.failed} />
 <ul aria-label="Plans" class="border-t border-line">
-  {#each plans as plan (plan.id)}
+  {#each list.lines ?? [] as plan (plan.id)}
     {@const days = daysBetween(today, plan.day)}
     <li class="border-b border-line">
       <a href="/practice/{plan.id}" class="grid grid-cols-[4.5rem_1fr] items-center gap-x-4 py-2 hover:bg-tint">
@@ -57,10 +69,11 @@
       </a>
     </li>
   {:else}
-    {#if read.current}<li class="max-w-prose py-3 text-soft">
+    {#if list.lines}<li class="max-w-prose py-3 text-soft">
         {q || past
           ? 'No plan is found so.'
           : 'Nobody practises for an event yet. Choose a couple, a day and the time there is: what they dance, what is weak and what they must keep is shared out from their log.'}
       </li>{/if}
   {/each}
 </ul>
+<More {list} what="plans" />

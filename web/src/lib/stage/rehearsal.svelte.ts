@@ -97,6 +97,7 @@ export class Rehearsal {
       this.runs++;
       this.onended();
     }
+    if (this.times > 0) this.#count();
     const now = this.moment();
     // Thrown back by about a round, and not before the loop as by a count-in: a run is over.
     const { loop } = transport;
@@ -105,14 +106,25 @@ export class Rehearsal {
       this.#run = newKey();
       const rate = ladder.ran(transport.rate);
       if (rate !== transport.rate) transport.setRate(rate);
-      this.runs++;
-      // Out of the loop for the last time, so that the band comes to an end.
-      if (this.runs === this.times - 1) transport.setLoop(null);
     }
     if (Math.abs(now - this.beat) > FINE) this.beat = now;
     const { sounds } = this;
     this.countingIn =
       transport.playing && transport.countsIn(now + 1e-3, transport.roundAt(sounds.clock() - sounds.late));
+  }
+
+  /** How often it has been danced, by the clock: a slow machine may draw less than once a round. */
+  #count() {
+    const { transport, sounds } = this;
+    if (!transport.playing || !transport.loop) return;
+    const over = transport.roundAt(sounds.clock() - sounds.late);
+    if (over <= this.runs) return;
+    this.runs = over;
+    if (over >= this.times) {
+      this.toggle();
+      this.onended();
+      // Out of the loop for the last time, so that the band comes to an end.
+    } else if (over === this.times - 1) transport.setLoop(null);
   }
 
   toggle = () => {

@@ -27,6 +27,7 @@ import java.util.stream.Stream;
  * @param people who came, with the rounds in which they are there
  * @param changes what single rounds do otherwise, at most one a round
  * @param danced the rounds that have been danced, in order
+ * @param announced the rounds after those, as people have been told
  */
 public record ClassEvening(
         LocalDateTime at,
@@ -40,6 +41,7 @@ public record ClassEvening(
         List<Two> together,
         List<Change> changes,
         List<Danced> danced,
+        List<Round> announced,
         String note) {
     /** The group whose course it is, with the name it had. */
     public record Course(String id, String name) {
@@ -124,6 +126,7 @@ public record ClassEvening(
         together = List.copyOf(together);
         changes = List.copyOf(changes);
         danced = List.copyOf(danced);
+        announced = List.copyOf(announced);
         Set<String> here = people.stream().map(Person::id).collect(Collectors.toSet());
         for (int i = 0; i < danced.size(); i++) {
             Set<String> once = new LinkedHashSet<>();
@@ -222,6 +225,7 @@ public record ClassEvening(
                                 round.material(),
                                 round.tempo()))
                         .toList(),
+                List.of(),
                 note);
     }
 

@@ -77,7 +77,7 @@ public record PracticePlan(
         private final Wish wish;
         private final List<Matter> matters;
         private final Optional<PracticeDay> today;
-        private final Set<String> doneToday;
+        private final Set<String> closedToday;
         private final List<Timetable.Slot> table;
         private final List<Frame> frames;
         private final Map<LocalDate, Set<String>> planned = new HashMap<>();
@@ -88,9 +88,9 @@ public record PracticePlan(
             today = wish.before().stream()
                     .filter(day -> day.date().equals(wish.today()))
                     .findFirst();
-            doneToday = today.stream()
+            closedToday = today.stream()
                     .flatMap(day -> day.work().stream())
-                    .filter(part -> part.state() == Part.State.DONE)
+                    .filter(part -> part.state() != Part.State.OPEN)
                     .map(Part::key)
                     .collect(Collectors.toSet());
             Map<String, LocalDate> last = new HashMap<>();
@@ -150,7 +150,7 @@ public record PracticePlan(
 
         private Task task(int staying) {
             int[] capacity = frames.stream().mapToInt(Frame::slots).toArray();
-            if (capacity.length > 0) capacity[0] = Math.max(0, capacity[0] - doneToday.size());
+            if (capacity.length > 0) capacity[0] = Math.max(0, capacity[0] - closedToday.size());
             return new Task(
                     capacity,
                     matters.stream().map(matter -> job(matter, staying)).toList());
@@ -165,10 +165,11 @@ public record PracticePlan(
                         planned.getOrDefault(table.get(day).date(), Set.of()).contains(matter.key());
                 // Twice on one day is never worth it.
                 worth[day][0] = -1;
+                boolean closed = day == 0 && closedToday.contains(matter.key());
                 for (int gap = 1; gap <= ideal; gap++) {
                     int points = matter.points(
                             gap, daysLeft, practised(matter, table.get(day).date()));
-                    worth[day][gap] = points + (was && points > 0 ? staying : 0);
+                    worth[day][gap] = closed ? -1 : points + (was && points > 0 ? staying : 0);
                 }
             }
             int since = matter.last()
@@ -204,14 +205,14 @@ public record PracticePlan(
             List<Part> work = new ArrayList<>();
             if (index == 0) {
                 today.ifPresent(day -> day.work().stream()
-                        .filter(part -> part.state() == Part.State.DONE)
+                        .filter(part -> part.state() != Part.State.OPEN)
                         .forEach(work::add));
             }
-            int done = work.size();
+            int closed = work.size();
             for (int i = 0; i < matters.size(); i++) {
                 if (sessions[i][index]) work.add(part(i, index, sessions[i]));
             }
-            work.subList(done, work.size()).sort(Comparator.comparing(Part::purpose));
+            work.subList(closed, work.size()).sort(Comparator.comparing(Part::purpose));
             Frame frame = frames.get(index);
             if (frame.slots() == 0 && work.isEmpty()) {
                 boolean unsaid = slot.why().isBlank() && slot.minutes() > 0;
@@ -278,7 +279,7 @@ public record PracticePlan(
                 int fewer = then + (then > 0 ? missed : 0) - now;
                 if (fewer > 0) {
                     gaveWay.add(matter.name() + ": " + fewer + " fewer than planned, " + times(now) + " from today on");
-                } else if (now == 0 && !doneToday.contains(matter.key())) {
+                } else if (now == 0 && !closedToday.contains(matter.key())) {
                     gaveWay.add(matter.name() + ": no time for it, the rest is needed more");
                 }
             }

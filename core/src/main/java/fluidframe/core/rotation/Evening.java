@@ -1,5 +1,6 @@
 package fluidframe.core.rotation;
 
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -61,6 +62,13 @@ public record Evening(
                 throw new IllegalArgumentException("Nobody can always dance with two people");
             }
         }
+    }
+
+    /** The same when some more rounds have been danced. */
+    Evening after(List<Round> more) {
+        List<Round> all = new ArrayList<>(done);
+        all.addAll(more);
+        return new Evening(people, rounds, apart, together, all, before);
     }
 
     /** A first evening with nothing said. */

@@ -7,7 +7,6 @@ import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import org.jgrapht.Graph;
 import org.jgrapht.alg.matching.SparseEdmondsMaximumCardinalityMatching;
@@ -133,6 +132,14 @@ final class Floor {
                 .orElse(-1);
     }
 
+    boolean leads(int index) {
+        return person(index).roles().contains(Role.MAN);
+    }
+
+    boolean follows(int index) {
+        return person(index).roles().contains(Role.LADY);
+    }
+
     boolean may(int one, int other) {
         return may[one][other];
     }
@@ -169,10 +176,8 @@ final class Floor {
     }
 
     private Pair told(int one, int other, int[] asMan) {
-        IntPredicate leads = person -> person(person).roles().contains(Role.MAN);
-        IntPredicate follows = person -> person(person).roles().contains(Role.LADY);
-        boolean oneCan = leads.test(one) && follows.test(other);
-        boolean otherCan = leads.test(other) && follows.test(one);
+        boolean oneCan = leads(one) && follows(other);
+        boolean otherCan = leads(other) && follows(one);
         boolean first = oneCan && (!otherCan || asMan[one] <= asMan[other]);
         asMan[first ? one : other]++;
         return first ? new Pair(id(one), id(other)) : new Pair(id(other), id(one));

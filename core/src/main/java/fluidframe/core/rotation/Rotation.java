@@ -19,7 +19,9 @@ public record Rotation(List<Round> rounds, Measure found, Measure bound, boolean
         /** Rounds improved in turn, each as well as the others allow. */
         IMPROVEMENT,
         /** All plans ruled out but this one and its equals. */
-        SEARCH
+        SEARCH,
+        /** As people have been told, and only what follows that anew. */
+        ANNOUNCED
     }
 
     public Rotation {

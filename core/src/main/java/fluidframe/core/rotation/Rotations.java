@@ -1,5 +1,6 @@
 package fluidframe.core.rotation;
 
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -30,6 +31,21 @@ public final class Rotations {
             if (proven.isPresent()) return told(floor, proven.get(), bound, true, Rotation.How.SEARCH);
         }
         return told(floor, improved, bound, reached, how);
+    }
+
+    /**
+     * The best plan that keeps what people have been told, as far as those who are there can dance it.
+     *
+     * @param announced the rounds after those that have been danced
+     */
+    public static Rotation plan(Evening evening, List<Round> announced) {
+        Floor floor = new Floor(evening);
+        List<Round> kept = Announced.kept(floor, announced);
+        if (kept.isEmpty()) return plan(evening);
+        Measure bound = Bounds.of(floor, new Tally(floor), floor.firstOpen());
+        Rotation plan = plan(evening.after(kept));
+        boolean reached = plan.found().equals(bound);
+        return new Rotation(plan.rounds(), plan.found(), bound, reached, Rotation.How.ANNOUNCED);
     }
 
     private static Rotation told(Floor floor, Tally tally, Measure bound, boolean proven, Rotation.How how) {

@@ -45,6 +45,7 @@ class ClassEveningTest {
                 List.of(),
                 List.of(new ClassEvening.Change(2, "wing", OptionalDouble.of(22), "", true)),
                 danced,
+                List.of(),
                 "");
     }
 

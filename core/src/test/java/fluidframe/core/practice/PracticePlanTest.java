@@ -157,6 +157,17 @@ class PracticePlanTest {
     }
 
     @Test
+    void whatIsMissedTodayIsNotAskedAgainToday() {
+        List<PracticeDay> days = new ArrayList<>(plan(daily(60), ALL).days());
+        days.set(0, days.get(0).as(Part.State.MISSED));
+        PracticePlan after = PracticePlan.of(new PracticePlan.Wish(MONDAY, EVENT, daily(60), ALL, days));
+        assertThat(after.days().get(0).work())
+                .hasSameSizeAs(days.get(0).work())
+                .allSatisfy(part -> assertThat(part.state()).isEqualTo(Part.State.MISSED));
+        assertThat(after.days().get(1).work()).isNotEmpty();
+    }
+
+    @Test
     void doneOnEveryDayItIsAsIfNothingHadHappened() {
         PracticePlan plan = plan(daily(30), ALL);
         List<PracticeDay> done = new ArrayList<>(plan.days());

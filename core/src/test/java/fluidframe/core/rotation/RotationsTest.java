@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import fluidframe.core.couple.Role;
 import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -249,5 +250,33 @@ class RotationsTest {
         Set<Two> two = Set.of(new Two("a", "b"));
         assertThatThrownBy(() -> new Evening(people(1, 1, 0), 2, two, two, List.of(), Evening.History.NONE))
                 .hasMessageContaining("apart and together");
+    }
+
+    @Test
+    void whatHasBeenAnnouncedStaysForAsLongAsItCanBeDanced() {
+        List<Person> people = people(4, 5, 2);
+        List<Round> first = Rotations.plan(new Evening(people, 8)).rounds();
+        List<Round> announced = new ArrayList<>(first.subList(1, 8));
+        // Not the plan that is found anew, but one that people know.
+        Collections.swap(announced, 1, 4);
+        Evening after = new Evening(people, 8, Set.of(), Set.of(), first.subList(0, 1), Evening.History.NONE);
+        Rotation kept = Rotations.plan(after, announced);
+        assertThat(kept.rounds().subList(1, 8)).isEqualTo(announced);
+        assertThat(kept.how()).isEqualTo(Rotation.How.ANNOUNCED);
+        assertThat(Rotations.plan(after, announced.subList(0, 3)).rounds().subList(1, 4))
+                .isEqualTo(announced.subList(0, 3));
+
+        List<Person> later = new ArrayList<>(people);
+        later.add(new Person("late", Set.of(Role.LADY), 3, Integer.MAX_VALUE));
+        Evening withLate = new Evening(later, 8, Set.of(), Set.of(), first.subList(0, 1), Evening.History.NONE);
+        Rotation changed = Rotations.plan(withLate, announced);
+        isSound(withLate, changed);
+        assertThat(changed.rounds().subList(1, 3)).isEqualTo(announced.subList(0, 2));
+        assertThat(changed.rounds().subList(3, 8)).isNotEqualTo(announced.subList(2, 7));
+        Pair pair = announced.get(0).pairs().get(0);
+        Evening apart = new Evening(people, 8, Set.of(pair.two()), Set.of(), first.subList(0, 1), Evening.History.NONE);
+        isSound(apart, Rotations.plan(apart, announced));
+        List<Round> nonsense = List.of(new Round(List.of(new Pair("nobody", "x")), List.of()));
+        isSound(after, Rotations.plan(after, nonsense));
     }
 }

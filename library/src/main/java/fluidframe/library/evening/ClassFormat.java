@@ -7,6 +7,7 @@ import fluidframe.core.couple.Role;
 import fluidframe.core.evening.ClassEvening;
 import fluidframe.core.rotation.Pair;
 import fluidframe.core.rotation.Person;
+import fluidframe.core.rotation.Round;
 import fluidframe.core.rotation.Two;
 import fluidframe.library.text.Cells;
 import fluidframe.library.text.Format;
@@ -76,6 +77,7 @@ public final class ClassFormat extends Format<ClassEvening> {
                                         change.path("timing").asText(""),
                                         change.path("otherSide").asBoolean(false)))),
                 cells.objects(root, "", "danced", (round, path) -> danced(round, path, cells)),
+                cells.objects(root, "", "announced", (round, path) -> announced(round, path, cells)),
                 root.path("note").asText(""));
     }
 
@@ -113,18 +115,27 @@ public final class ClassFormat extends Format<ClassEvening> {
         return cells.build(
                 path,
                 () -> new ClassEvening.Danced(
-                        cells.objects(
-                                round,
-                                path,
-                                "pairs",
-                                (pair, at) -> cells.build(
-                                        at,
-                                        () -> new Pair(
-                                                pair.path("man").asText(),
-                                                pair.path("lady").asText()))),
+                        pairs(round, path, cells),
                         cells.list(round, path, "waiting", Function.identity()),
                         round.path("material").asText(""),
                         number(round, "tempo")));
+    }
+
+    private static Optional<Round> announced(JsonNode round, String path, Cells cells) {
+        return cells.build(
+                path,
+                () -> new Round(pairs(round, path, cells), cells.list(round, path, "waiting", Function.identity())));
+    }
+
+    private static List<Pair> pairs(JsonNode round, String path, Cells cells) {
+        return cells.objects(
+                round,
+                path,
+                "pairs",
+                (pair, at) -> cells.build(
+                        at,
+                        () -> new Pair(
+                                pair.path("man").asText(), pair.path("lady").asText())));
     }
 
     private static OptionalDouble number(JsonNode object, String key) {
@@ -169,16 +180,21 @@ public final class ClassFormat extends Format<ClassEvening> {
         ArrayNode danced = root.putArray("danced");
         for (ClassEvening.Danced round : evening.danced()) {
             ObjectNode written = danced.addObject();
-            ArrayNode pairs = written.putArray("pairs");
-            round.pairs()
-                    .forEach(pair -> pairs.addObject().put("man", pair.man()).put("lady", pair.lady()));
-            ArrayNode waiting = written.putArray("waiting");
-            round.waiting().forEach(waiting::add);
+            write(written, round.pairs(), round.waiting());
             if (!round.material().isBlank()) written.put("material", round.material());
             round.tempo().ifPresent(tempo -> written.put("tempo", tempo));
         }
+        ArrayNode announced = root.putArray("announced");
+        evening.announced().forEach(round -> write(announced.addObject(), round.pairs(), round.waiting()));
         if (!evening.note().isBlank()) root.put("note", evening.note());
         return root;
+    }
+
+    private static void write(ObjectNode round, List<Pair> danced, List<String> waits) {
+        ArrayNode pairs = round.putArray("pairs");
+        danced.forEach(pair -> pairs.addObject().put("man", pair.man()).put("lady", pair.lady()));
+        ArrayNode waiting = round.putArray("waiting");
+        waits.forEach(waiting::add);
     }
 
     private static void write(ArrayNode array, List<Two> twos) {

@@ -26,6 +26,7 @@ import fluidframe.core.practice.PracticeDay;
 import fluidframe.core.practice.Purpose;
 import fluidframe.core.rotation.Pair;
 import fluidframe.core.rotation.Person;
+import fluidframe.core.rotation.Round;
 import fluidframe.core.rotation.Two;
 import fluidframe.library.evening.ClassFormat;
 import fluidframe.library.exercise.CardFormat;
@@ -228,6 +229,7 @@ class PeopleFormatsTest {
                 List.of(new ClassEvening.Change(3, "waltz.whisk", OptionalDouble.of(24), "B", true)),
                 List.of(new ClassEvening.Danced(
                         List.of(new Pair("pim", "ines")), List.of(), "waltz.whisk", OptionalDouble.of(26.5))),
+                List.of(new Round(List.of(new Pair("tobin", "ines")), List.of("pim"))),
                 "note");
         comesBack(ClassFormat.CLASS, evening);
         assertThat(ClassFormat.CLASS.read("""

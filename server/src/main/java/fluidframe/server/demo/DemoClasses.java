@@ -81,6 +81,7 @@ class DemoClasses {
                 List.of(),
                 List.of(),
                 List.of(),
+                List.of(),
                 "");
     }
 
@@ -106,6 +107,7 @@ class DemoClasses {
                 evening.together(),
                 evening.changes(),
                 rounds,
+                List.of(),
                 evening.note());
     }
 }

@@ -70,7 +70,7 @@ class Rounds {
 
     RotationView planned(ClassEvening evening) {
         Evening.History history = ClassEvening.history(before(evening));
-        Rotation rotation = Rotations.plan(evening.evening(history));
+        Rotation rotation = Rotations.plan(evening.evening(history), evening.announced());
         List<RotationView.ClassRound> rounds = new ArrayList<>();
         for (int i = 0; i < rotation.rounds().size(); i++)
             rounds.add(round(evening, i, rotation.rounds().get(i)));
@@ -122,10 +122,11 @@ class Rounds {
         if (rotation.proven()) {
             return switch (rotation.how()) {
                 case CONSTRUCTION -> "Everybody moves on by one: no plan is more even.";
-                case IMPROVEMENT -> "No plan is more even: it reaches the best that can be.";
+                case IMPROVEMENT, ANNOUNCED -> "No plan is more even: it reaches the best that can be.";
                 case SEARCH -> "No plan is more even: every other one was ruled out.";
             };
         }
+        if (rotation.how() == Rotation.How.ANNOUNCED) return "The rounds stay as they were announced.";
         Measure found = rotation.found();
         Measure bound = rotation.bound();
         List<String> open = new ArrayList<>();

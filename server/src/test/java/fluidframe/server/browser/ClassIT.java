@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -47,14 +48,25 @@ class ClassIT extends BrowserTest {
                 .isVisible();
     }
 
-    /** The round under way, begun and called over by keys. */
+    private Locator partners(String title) {
+        return page.getByRole(
+                        AriaRole.REGION,
+                        new Page.GetByRoleOptions().setName(title).setExact(true))
+                .getByRole(AriaRole.LIST);
+    }
+
+    /** The round under way, begun and called over by keys; those who were to dance next do. */
     private void danceRound(int number) {
         title("Round " + number);
         assertThat(button("Begin the round (space)")).isEnabled();
         page.keyboard().press("Space");
         assertThat(button("Break off (space)")).isVisible();
+        String next = number < ROUNDS ? partners("Next").textContent() : "";
         page.keyboard().press("Enter");
         assertThat(button("Break off (space)")).isHidden();
+        if (number == ROUNDS) return;
+        title("Round " + (number + 1));
+        assertThat(partners("Next partners")).hasText(next);
     }
 
     @Test
@@ -167,5 +179,37 @@ class ClassIT extends BrowserTest {
         page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.LINK).click();
         assertThat(region("What is danced")).containsText("Turning by degrees");
         Assertions.assertThat(evening).contains("/classes/");
+    }
+
+    @Test
+    void aRoundGoesOtherwiseAndAnotherWindowIsAskedAbout() throws IOException {
+        begin();
+        String id = page.url().replaceFirst(".*/classes/", "");
+        button("Round 1 otherwise").click();
+        page.getByLabel("to the other side").check();
+        page.keyboard().press("Escape");
+        assertThat(page.getByText("other side")).isVisible();
+        assertThat(page.getByText("Kept.")).isVisible();
+        link("On the floor").click();
+        assertThat(page.getByText("12 times, other side")).isVisible();
+        JsonNode kept = get("/api/classes/" + id);
+        ObjectNode other = ((ObjectNode) kept.get("document").deepCopy()).put("where", "Hall three");
+        ObjectNode save = new ObjectMapper()
+                .createObjectNode()
+                .put("expectedVersion", kept.get("version").asLong());
+        Assertions.assertThat(app().send(
+                                "PUT",
+                                "/api/classes/" + id,
+                                save.set("document", other).toString())
+                        .statusCode())
+                .isEqualTo(200);
+        danceRound(1);
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog).containsText("Hall three");
+        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Keep mine"))
+                .click();
+        title("Round 2");
+        assertThat(page.getByText("Kept.")).isVisible();
+        Assertions.assertThat(get("/api/classes/" + id).at("/document/danced")).hasSize(1);
     }
 }

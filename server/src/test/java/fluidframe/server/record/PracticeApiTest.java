@@ -148,4 +148,19 @@ class PracticeApiTest extends RecordCalls {
         JsonNode over = planned(practice("ines-and-tobin", -3, 30), TODAY);
         assertThat(over.at("/document/days")).isEmpty();
     }
+
+    @Test
+    void theDaysToComeGoOutAsACalendarFile() throws Exception {
+        JsonNode line = call(200, get("/api/practices?from=" + TODAY), null).at("/lines/0");
+        var response = mvc.perform(get("/api/practices/" + line.get("id").asText() + "/calendar"))
+                .andReturn()
+                .getResponse();
+        assertThat(response.getContentType()).startsWith("text/calendar");
+        assertThat(response.getHeader("Content-Disposition")).contains("practice.ics");
+        assertThat(response.getContentAsString())
+                .contains("SUMMARY:Ostermere Plate\\, heats")
+                .contains(TODAY.plusDays(19).toString().replace("-", ""))
+                .doesNotContain(
+                        "DTSTART;VALUE=DATE:" + TODAY.minusDays(1).toString().replace("-", ""));
+    }
 }
