@@ -219,11 +219,15 @@
     </div>
   </div>
   <footer class="flex flex-wrap items-center gap-2 border-t border-line pt-[0.5vw] text-sm">
-    <Button kind="main" disabled={!round} onclick={toggle}>{dancing ? 'Break off' : 'Begin the round'} (space)</Button>
-    {#if dancing}<Button onclick={ended}>The round is over (enter)</Button>{/if}
-    <Button disabled={!dancing && next === 0} onclick={slower}>Same again slower (s)</Button>
-    {#if again && !dancing}<Button onclick={() => (again = null)}>On to round {next + 1} (esc)</Button>{/if}
-    <Button aria-pressed={full} onclick={toggleFull}>Whole screen (f)</Button>
+    <!-- Pressed with the mouse a button does not take the keys to itself. -->
+    <div role="presentation" class="contents" onmousedown={(event) => event.preventDefault()}>
+      <Button kind="main" disabled={!round} onclick={toggle}>{dancing ? 'Break off' : 'Begin the round'} (space)</Button
+      >
+      {#if dancing}<Button onclick={ended}>The round is over (enter)</Button>{/if}
+      <Button disabled={!dancing && next === 0} onclick={slower}>Same again slower (s)</Button>
+      {#if again && !dancing}<Button onclick={() => (again = null)}>On to round {next + 1} (esc)</Button>{/if}
+      <Button aria-pressed={full} onclick={toggleFull}>Whole screen (f)</Button>
+    </div>
     <span class="text-soft">b, c, k: band, count, click</span>
     <a class="text-accent underline underline-offset-2" href="/classes/{editor.id}">to the class</a>
     <EditorBar {editor} />
