@@ -12,7 +12,9 @@ import java.util.Arrays;
 final class Optimum {
     private static final int ROOT_STEPS = 400;
     private static final int STEPS = 24;
-    private static final int NODES = 6000;
+    /** So many days of single jobs are looked at before what is left is said instead of proven: two or three seconds. */
+    private static final long ENOUGH = 90_000_000;
+
     private static final double EPSILON = 1e-6;
 
     private final Task task;
@@ -24,7 +26,7 @@ final class Optimum {
     private boolean[][] best;
     private int worth;
     private double open = Double.NEGATIVE_INFINITY;
-    private int nodes;
+    private long looked;
 
     /**
      * A plan.
@@ -79,6 +81,7 @@ final class Optimum {
             } else if (++worse % 10 == 0) pace /= 2;
             if (step < 3 || step % 12 == 0) improve(repaired(left));
             if (Math.floor(bound + EPSILON) <= worth) return;
+            if (looked > ENOUGH && step > 0) break;
             double length = 0;
             for (int day = 0; day < days; day++) {
                 if (left[day] < 0 || price[day] > 0) length += (double) left[day] * left[day];
@@ -87,7 +90,7 @@ final class Optimum {
             double stride = pace * (value - worth) / length;
             for (int day = 0; day < days; day++) price[day] = Math.max(0, price[day] - stride * left[day]);
         }
-        if (++nodes > NODES) {
+        if (looked > ENOUGH) {
             open = Math.max(open, bound);
             return;
         }
@@ -118,6 +121,7 @@ final class Optimum {
 
     private double relaxed(double[] price) {
         double value = 0;
+        looked += (long) jobs * days;
         for (int day = 0; day < days; day++) value += price[day] * task.capacity()[day];
         for (int i = 0; i < jobs; i++) value += chain.solve(task.jobs().get(i), price, state[i], sessions[i]);
         return value;

@@ -27,6 +27,11 @@ final class Improvement implements Method {
     private static final int TAKEN_OUT = 3;
     private static final int KICKS = 12;
 
+    /** So many pairs of people are looked at before what has been found is good enough: some seconds for the largest class. */
+    private static final long ENOUGH = 5_000_000;
+
+    private long looked;
+
     @Override
     public Optional<Tally> plan(Floor floor) {
         Random random = new Random(floor.size() * 1_000L + floor.rounds());
@@ -43,17 +48,17 @@ final class Improvement implements Method {
                 best = tally;
                 least = found;
             }
-            if (least.equals(bound)) break;
+            if (least.equals(bound) || looked > ENOUGH) break;
         }
         return Optional.ofNullable(best);
     }
 
     /** Some rounds are taken out and paired anew; what becomes worse is put back. */
-    private static Measure kicked(Floor floor, Tally tally, Measure bound, Random random) {
+    private Measure kicked(Floor floor, Tally tally, Measure bound, Random random) {
         Measure least = tally.measure();
         List<Integer> open = new ArrayList<>(
                 IntStream.range(floor.firstOpen(), floor.rounds()).boxed().toList());
-        for (int kick = 0; kick < KICKS && !least.equals(bound); kick++) {
+        for (int kick = 0; kick < KICKS && looked <= ENOUGH && !least.equals(bound); kick++) {
             List<Partners> kept = tally.all();
             Collections.shuffle(open, random);
             List<Integer> out = open.subList(0, Math.min(TAKEN_OUT, open.size()));
@@ -67,19 +72,20 @@ final class Improvement implements Method {
         return least;
     }
 
-    private static void settle(Floor floor, Tally tally, Random random) {
+    private void settle(Floor floor, Tally tally, Random random) {
         Measure before = tally.measure();
         while (true) {
             for (int round = floor.firstOpen(); round < floor.rounds(); round++) pair(floor, tally, round, 0, random);
             Measure after = tally.measure();
-            if (after.compareTo(before) >= 0) return;
+            if (after.compareTo(before) >= 0 || looked > ENOUGH) return;
             before = after;
         }
     }
 
     /** @param noise above 0 to choose among equals by chance */
-    private static void pair(Floor floor, Tally tally, int round, int noise, Random random) {
+    private void pair(Floor floor, Tally tally, int round, int noise, Random random) {
         Floor.Setting setting = floor.setting(round);
+        looked += (long) setting.free().size() * setting.free().size();
         List<int[]> pairs = new ArrayList<>(setting.bound());
         BitSet waiting = new BitSet();
         if (!setting.free().isEmpty()) {

@@ -279,4 +279,10 @@ class RotationsTest {
         List<Round> nonsense = List.of(new Round(List.of(new Pair("nobody", "x")), List.of()));
         isSound(after, Rotations.plan(after, nonsense));
     }
+
+    @Test
+    void theLargestClassIsAnsweredToo() {
+        Evening evening = new Evening(people(30, 40, 30), 30);
+        isSound(evening, Rotations.plan(evening));
+    }
 }
