@@ -27,7 +27,7 @@
       : 'not yet';
 </script>
 
-<div class="overflow-x-auto">
+<div class="relative overflow-x-auto">
   <table class="border-separate border-spacing-0.5 text-xs">
     <caption class="sr-only">Who dances with whom</caption>
     <thead>

@@ -30,7 +30,7 @@
   });
 </script>
 
-<div bind:this={frame} class="overflow-x-auto pb-1">
+<div bind:this={frame} class="relative overflow-x-auto pb-1">
   <table class="border-separate border-spacing-0 text-xs">
     <caption class="sr-only">What is practised on which day until {aim.name}</caption>
     <thead>

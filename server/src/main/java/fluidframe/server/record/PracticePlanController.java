@@ -3,8 +3,10 @@ package fluidframe.server.record;
 import com.fasterxml.jackson.databind.JsonNode;
 import fluidframe.core.practice.Load;
 import fluidframe.core.practice.Matter;
+import fluidframe.core.practice.Part;
 import fluidframe.core.practice.Practice;
 import fluidframe.core.practice.PracticePlan;
+import fluidframe.core.practice.Purpose;
 import fluidframe.library.practice.PracticeFormat;
 import fluidframe.library.text.Cells;
 import fluidframe.server.practice.PracticeView;
@@ -58,6 +60,7 @@ class PracticePlanController {
     /**
      * Something to be practised.
      *
+     * @param purpose what it is for the next time
      * @param need from 1 to 12
      * @param emphasis none, less, usual or more
      * @param sessions from today on
@@ -88,19 +91,22 @@ class PracticePlanController {
     }
 
     private static MatterView view(Matter matter, PracticePlan plan, String today) {
-        int sessions = (int) plan.days().stream()
+        List<Part> sessions = plan.days().stream()
                 .filter(day -> day.date().toString().compareTo(today) >= 0)
                 .flatMap(day -> day.work().stream())
                 .filter(part -> part.key().equals(matter.key()))
-                .count();
+                .toList();
+        // What it has become by the next time; what is new does not stay so.
+        Purpose purpose =
+                sessions.isEmpty() ? matter.purpose() : sessions.get(0).purpose();
         return new MatterView(
                 matter.kind(),
                 matter.id(),
                 matter.name(),
-                matter.purpose().toString(),
+                purpose.toString(),
                 matter.need(),
                 matter.emphasis().toString(),
                 matter.why(),
-                sessions);
+                sessions.size());
     }
 }
