@@ -4,6 +4,7 @@
   import { api, need } from '$lib/api/client';
   import { loaded } from '$lib/api/loaded.svelte';
   import Button from '$lib/ui/Button.svelte';
+  import DayTimeFields from '$lib/ui/DayTimeFields.svelte';
   import Dialog from '$lib/ui/Dialog.svelte';
   import Failed from '$lib/ui/Failed.svelte';
 
@@ -76,17 +77,7 @@
         </select></label
       >
       <div class="flex flex-wrap gap-3">
-        <label class="flex flex-col gap-1"
-          ><span class="text-sm text-soft">Day</span><input type="date" bind:value={on} required class={field} /></label
-        >
-        <label class="flex flex-col gap-1"
-          ><span class="text-sm text-soft">Time</span><input
-            type="time"
-            bind:value={time}
-            required
-            class={field}
-          /></label
-        >
+        <DayTimeFields bind:day={on} bind:time />
         <label class="flex flex-col gap-1"
           ><span class="text-sm text-soft">Minutes</span><input
             type="number"

@@ -11,11 +11,9 @@ import fluidframe.core.rotation.Round;
 import fluidframe.core.rotation.Two;
 import fluidframe.library.text.Cells;
 import fluidframe.library.text.Format;
-import java.time.DateTimeException;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Function;
 
@@ -34,7 +32,7 @@ public final class ClassFormat extends Format<ClassEvening> {
         JsonNode group = root.path("group");
         JsonNode pace = root.path("pace");
         return new ClassEvening(
-                cells.read(root, "", "at", ClassFormat::time, LocalDateTime.of(2000, 1, 1, 0, 0)),
+                cells.read(root, "", "at", Cells::time, LocalDateTime.of(2000, 1, 1, 0, 0)),
                 group.isObject()
                         ? cells.build(
                                 "/group",
@@ -56,7 +54,7 @@ public final class ClassFormat extends Format<ClassEvening> {
                 cells.build(
                                 "/pace",
                                 () -> new ClassEvening.Pace(
-                                        number(pace, "tempo"),
+                                        Cells.number(pace, "tempo"),
                                         pace.path("raise").asDouble(0),
                                         pace.path("times").asInt(ClassEvening.Pace.USUAL.times())))
                         .orElse(ClassEvening.Pace.USUAL),
@@ -73,21 +71,12 @@ public final class ClassFormat extends Format<ClassEvening> {
                                 () -> new ClassEvening.Change(
                                         change.path("round").asInt(),
                                         change.path("material").asText(""),
-                                        number(change, "tempo"),
+                                        Cells.number(change, "tempo"),
                                         change.path("timing").asText(""),
                                         change.path("otherSide").asBoolean(false)))),
                 cells.objects(root, "", "danced", (round, path) -> danced(round, path, cells)),
                 cells.objects(root, "", "announced", (round, path) -> announced(round, path, cells)),
                 root.path("note").asText(""));
-    }
-
-    private static LocalDateTime time(String text) {
-        try {
-            return LocalDateTime.parse(text);
-        } catch (DateTimeException e) {
-            throw new IllegalArgumentException(
-                    "A time must be one such as 2026-05-03T18:30, but was \"" + text + "\"", e);
-        }
     }
 
     private static Optional<Person> person(JsonNode person, String path, Cells cells) {
@@ -118,7 +107,7 @@ public final class ClassFormat extends Format<ClassEvening> {
                         pairs(round, path, cells),
                         cells.list(round, path, "waiting", Function.identity()),
                         round.path("material").asText(""),
-                        number(round, "tempo")));
+                        Cells.number(round, "tempo")));
     }
 
     private static Optional<Round> announced(JsonNode round, String path, Cells cells) {
@@ -136,10 +125,6 @@ public final class ClassFormat extends Format<ClassEvening> {
                         at,
                         () -> new Pair(
                                 pair.path("man").asText(), pair.path("lady").asText())));
-    }
-
-    private static OptionalDouble number(JsonNode object, String key) {
-        return object.path(key).isNumber() ? OptionalDouble.of(object.path(key).asDouble()) : OptionalDouble.empty();
     }
 
     @Override

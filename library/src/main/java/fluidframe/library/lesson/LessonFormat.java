@@ -9,7 +9,6 @@ import fluidframe.core.lesson.Lesson;
 import fluidframe.core.lesson.Stage;
 import fluidframe.library.text.Cells;
 import fluidframe.library.text.Format;
-import java.time.DateTimeException;
 import java.time.LocalDateTime;
 import java.util.Optional;
 import java.util.function.Function;
@@ -28,7 +27,7 @@ public final class LessonFormat extends Format<Lesson> {
     protected Lesson contents(JsonNode root, Cells cells) {
         JsonNode with = root.path("with");
         return new Lesson(
-                cells.read(root, "", "at", LessonFormat::time, LocalDateTime.of(2000, 1, 1, 0, 0)),
+                cells.read(root, "", "at", Cells::time, LocalDateTime.of(2000, 1, 1, 0, 0)),
                 root.path("minutes").asInt(),
                 new Lesson.With(
                         with.path("kind").asText(),
@@ -59,15 +58,6 @@ public final class LessonFormat extends Format<Lesson> {
                                         promise.path("kept").asBoolean(false)))),
                 root.path("note").asText(""),
                 root.path("held").asBoolean(false));
-    }
-
-    private static LocalDateTime time(String text) {
-        try {
-            return LocalDateTime.parse(text);
-        } catch (DateTimeException e) {
-            throw new IllegalArgumentException(
-                    "A time must be one such as 2026-05-03T18:30, but was \"" + text + "\"", e);
-        }
     }
 
     private static Optional<Item> item(JsonNode item, String path, Cells cells) {

@@ -18,7 +18,6 @@ import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.function.Function;
 
@@ -100,15 +99,11 @@ public final class PracticeFormat extends Format<Practice> {
                         part.path("row").asInt(0),
                         part.path("role").asText(""),
                         part.path("minutes").asInt(),
-                        number(part, "from"),
-                        number(part, "to"),
+                        Cells.number(part, "from"),
+                        Cells.number(part, "to"),
                         part.path("points").asInt(0),
                         part.path("why").asText(""),
                         Part.State.parse(part.path("state").asText("open"))));
-    }
-
-    private static OptionalDouble number(JsonNode object, String key) {
-        return object.path(key).isNumber() ? OptionalDouble.of(object.path(key).asDouble()) : OptionalDouble.empty();
     }
 
     @Override

@@ -3,9 +3,11 @@ package fluidframe.library.text;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.time.DateTimeException;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 
@@ -75,6 +77,22 @@ public final class Cells {
         } catch (DateTimeException e) {
             throw new IllegalArgumentException("A day must be one such as 2026-05-03, but was \"" + text + "\"", e);
         }
+    }
+
+    /** Reads a time by the clock on the wall such as {@code 2026-05-03T18:30}, and refuses one that no clock shows. */
+    public static LocalDateTime time(String text) {
+        try {
+            return LocalDateTime.parse(text);
+        } catch (DateTimeException e) {
+            throw new IllegalArgumentException(
+                    "A time must be one such as 2026-05-03T18:30, but was \"" + text + "\"", e);
+        }
+    }
+
+    /** A number, where there is one. */
+    public static OptionalDouble number(JsonNode object, String key) {
+        JsonNode node = object.path(key);
+        return node.isNumber() ? OptionalDouble.of(node.asDouble()) : OptionalDouble.empty();
     }
 
     /** Runs a constructor that may refuse its values as a whole. */

@@ -2,7 +2,6 @@ package fluidframe.server.evening;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import fluidframe.core.evening.ClassEvening;
-import fluidframe.library.text.Cells;
 import fluidframe.server.store.Document;
 import fluidframe.server.store.DocumentController;
 import fluidframe.server.store.Documents;
@@ -36,9 +35,7 @@ class ClassController extends DocumentController<ClassEvening, ClassView> {
             @RequestParam(defaultValue = "") String from,
             @RequestParam(defaultValue = "") String after,
             @RequestParam(defaultValue = "100") int limit) {
-        String begin =
-                after.isBlank() && !from.isBlank() ? Page.from(Cells.date(from).toString()) : after;
-        return classes.page(new Page.Request("", q, begin, limit));
+        return classes.page(new Page.Request("", q, Page.begin(from, after), limit));
     }
 
     /** Plans the rounds of the evening that is sent; nothing is kept. */

@@ -2,7 +2,6 @@ package fluidframe.server.practice;
 
 import fluidframe.core.practice.Practice;
 import fluidframe.library.practice.PracticeCalendar;
-import fluidframe.library.text.Cells;
 import fluidframe.server.store.Document;
 import fluidframe.server.store.DocumentController;
 import fluidframe.server.store.Documents;
@@ -40,9 +39,7 @@ class PracticeController extends DocumentController<Practice, PracticeView> {
             @RequestParam(defaultValue = "") String from,
             @RequestParam(defaultValue = "") String after,
             @RequestParam(defaultValue = "100") int limit) {
-        String begin =
-                after.isBlank() && !from.isBlank() ? Page.from(Cells.date(from).toString()) : after;
-        return practices.page(new Page.Request("", q, begin, limit));
+        return practices.page(new Page.Request("", q, Page.begin(from, after), limit));
     }
 
     /** The days from today on, and the event, as a calendar file. */

@@ -147,8 +147,8 @@ class Erasure {
                         dancer.name() + " goes from " + group.value().name()));
         int evenings = eveningsOf(id).size();
         if (evenings > 0) {
-            touched.add(evenings + " evenings of classes go on without " + dancer.name()
-                    + ", as if nobody had been in those places");
+            touched.add((evenings == 1 ? "1 evening of a class goes" : evenings + " evenings of classes go")
+                    + " on without " + dancer.name() + ", as if nobody had been in those places");
         }
         List<String> named = routines.summaries().values().stream()
                 .filter(routine -> mentions(routine.couple() + " " + routine.note(), dancer.name()))

@@ -2,6 +2,7 @@ package fluidframe.server.store;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import fluidframe.library.text.Cells;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.Base64;
@@ -35,6 +36,11 @@ public record Page<S>(List<Line<S>> lines, long total, Optional<String> next) {
     /** Where a list goes on with the names that are not before this one. */
     public static String from(String name) {
         return new Cursor(name, "").toString();
+    }
+
+    /** Where a list begins whose names begin with their day: behind the page before, else at a day, else at its beginning. */
+    public static String begin(String day, String after) {
+        return after.isBlank() && !day.isBlank() ? from(Cells.date(day).toString()) : after;
     }
 
     /** The last of a page, behind which the next begins. */

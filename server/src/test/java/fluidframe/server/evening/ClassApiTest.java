@@ -90,7 +90,7 @@ class ClassApiTest extends ApiCalls {
         String id = call(201, post("/api/classes"), evening).get("id").asText();
         assertThat(call(200, get("/api/dancers/" + one + "/everything/touched"), null)
                         .toString())
-                .contains("1 evenings of classes go on without Ezra Vine");
+                .contains("1 evening of a class goes on without Ezra Vine");
         call(204, delete("/api/dancers/" + one + "/everything"), null);
         JsonNode left = call(200, get("/api/classes/" + id), null).get("document");
         assertThat(left.toString()).doesNotContain(one).contains(other);
