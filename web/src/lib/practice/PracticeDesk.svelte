@@ -147,7 +147,8 @@
         <p class="mt-2 max-w-prose text-sm text-soft">
           Worth {points(now.worth)}{now.worth === now.bound
             ? ': no plan for these minutes is worth more'
-            : `, at most ${now.bound} can be reached`}. Filling each day with what is best that day would come to {now.greedy}.
+            : `; a plan that did not keep to the one before could be worth ${now.bound} at most`}. Filling each day with
+          what is best that day would come to {now.greedy}.
         </p>
       {/if}
     </section>
