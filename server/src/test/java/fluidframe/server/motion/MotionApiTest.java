@@ -134,4 +134,14 @@ class MotionApiTest extends ApiCalls {
         assertThat(call(200, post("/api/motion/routines"), document).get("end").asDouble())
                 .isEqualTo(4);
     }
+
+    @Test
+    void aFigureIsDancedInAnotherOfItsTimings() throws Exception {
+        String figure = "/api/motion/figures/cha-cha.hand-to-hand";
+        assertThat(call(200, get(figure), null).at("/rows/2/onset").asDouble()).isEqualTo(2);
+        JsonNode late = call(200, get(figure + "?timing=guapacha"), null);
+        assertThat(late.at("/rows/2/onset").asDouble()).isEqualTo(2.5);
+        assertThat(late.at("/rows/2/count").asText()).isEqualTo("&");
+        call(404, get(figure + "?timing=none"), null);
+    }
 }
