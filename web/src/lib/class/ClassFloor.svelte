@@ -53,15 +53,20 @@
     return need(api.POST('/api/motion/routines', { body: document }));
   }
 
+  const wanted = $derived(JSON.stringify([round?.kind ?? '', round?.material ?? '', round?.timing ?? '']));
   const material = loaded(
-    () => [round?.kind ?? '', round?.material ?? '', round?.timing ?? ''].join(' '),
-    async (text) => {
-      const [kind = '', id = '', timing = ''] = text.split(' ');
+    () => wanted,
+    async (of) => {
+      const [kind, id, timing] = JSON.parse(of) as [string, string, string];
       const drill = kind === 'drill' ? await need(api.GET('/api/drills/{id}', { params: { path: { id } } })) : null;
-      return { motion: await motionOf(kind, id, timing), drill: drill?.document ?? null };
+      return { of, motion: await motionOf(kind, id, timing), drill: drill?.document ?? null };
     }
   );
-  const motion = $derived(material.current?.motion);
+  /** What this round dances; until it has been read, nothing of the round before is danced instead. */
+  const here = $derived(material.current?.of === wanted ? material.current : null);
+  const motion = $derived(here?.motion);
+  /** What cannot be read leaves the partners and a clock. */
+  const ready = $derived(round !== undefined && (here !== null || material.failed !== ''));
 
   onMount(() => {
     const timer = setInterval(() => (now = new Date()), 250);
@@ -71,7 +76,7 @@
   let begun = 0;
 
   function start() {
-    if (!round || dancing) return;
+    if (!ready || dancing) return;
     dancing = true;
     begun = Date.now();
     stage?.start();
@@ -176,11 +181,11 @@
             otherSide={round?.otherSide ?? false}
             onended={ended}
           />{/key}
-      {:else if material.current?.drill}
-        {@const drill = material.current.drill}
+      {:else if here?.drill}
+        {@const drill = here.drill}
         <p class="font-display text-[3.4vw] lg:text-[2.4vw]">{drill.name}</p>
         <ol class="mt-[1vw] list-decimal pl-[1.4em] text-[3vw] lg:text-[1.7vw]">
-          {#each drill.steps as step (step)}<li>{step}</li>{/each}
+          {#each drill.steps as step, at (at)}<li>{step}</li>{/each}
         </ol>
         <p class="mt-[1vw] text-[2.4vw] text-soft lg:text-[1.2vw]">{drill.cautions.join(' ')}</p>
       {:else if over && rotation}
@@ -221,7 +226,8 @@
   <footer class="flex flex-wrap items-center gap-2 border-t border-line pt-[0.5vw] text-sm">
     <!-- Pressed with the mouse a button does not take the keys to itself. -->
     <div role="presentation" class="contents" onmousedown={(event) => event.preventDefault()}>
-      <Button kind="main" disabled={!round} onclick={toggle}>{dancing ? 'Break off' : 'Begin the round'} (space)</Button
+      <Button kind="main" disabled={!dancing && !ready} onclick={toggle}
+        >{dancing ? 'Break off' : 'Begin the round'} (space)</Button
       >
       {#if dancing}<Button onclick={ended}>The round is over (enter)</Button>{/if}
       <Button disabled={!dancing && next === 0} onclick={slower}>Same again slower (s)</Button>

@@ -23,6 +23,12 @@
       return { figure: figures, routine: routines.lines, drill: drills.lines };
     }
   );
+  const PACE = [
+    { key: 'times', word: 'Danced in each', min: 1, max: 50, step: 1 },
+    { key: 'tempo', word: 'Bars a minute', min: 10, max: 80, step: 0.5 },
+    { key: 'raise', word: 'Faster each by', min: 0, max: 10, step: 0.5 }
+  ] as const;
+  const USUAL = { times: 2, tempo: '', raise: 0 };
   const field = 'w-20 rounded-xs border border-strong bg-raised px-2 py-1';
 
   function add(kind: 'figure' | 'routine' | 'drill', id: string) {
@@ -35,7 +41,7 @@
     editor.describe({ material: [material[nth]!, ...material.filter((_, at) => at !== nth)] });
 
   /** A tempo, a raise or a number of times that the field permits; an empty tempo is the usual one. */
-  function set(key: 'tempo' | 'raise' | 'times', input: HTMLInputElement) {
+  function set(key: keyof typeof USUAL, input: HTMLInputElement) {
     if (!input.validity.valid) return;
     if (input.value === '' && key !== 'tempo') return;
     editor.describe({ pace: input.value === '' ? without(pace, 'tempo') : { ...pace, [key]: Number(input.value) } });
@@ -51,7 +57,7 @@
   <h2 class="mb-1 text-lg">What is danced</h2>
   <Failed why={read.failed} small />
   <ul class="text-sm">
-    {#each material as one, nth (`${one.kind} ${one.id}`)}
+    {#each material as one, nth (nth)}
       <li class="flex items-baseline gap-2 border-t border-line py-0.5">
         <a class="grow font-semibold hover:text-accent" href="/{one.kind}s/{encodeURIComponent(one.id)}"
           >{one.name || one.id}</a
@@ -100,38 +106,20 @@
         onchange={(event) => setRounds(event.currentTarget)}
       /></label
     >
-    <label class="flex flex-col gap-1"
-      >Danced in each <input
-        class={field}
-        type="number"
-        min="1"
-        max="50"
-        value={pace.times ?? 2}
-        onchange={(event) => set('times', event.currentTarget)}
-      /></label
-    >
-    <label class="flex flex-col gap-1"
-      >Bars a minute <input
-        class={field}
-        type="number"
-        min="10"
-        max="80"
-        step="0.5"
-        placeholder="usual"
-        value={pace.tempo ?? ''}
-        onchange={(event) => set('tempo', event.currentTarget)}
-      /></label
-    >
-    <label class="flex flex-col gap-1"
-      >Faster each by <input
-        class={field}
-        type="number"
-        min="0"
-        max="10"
-        step="0.5"
-        value={pace.raise ?? 0}
-        onchange={(event) => set('raise', event.currentTarget)}
-      /></label
-    >
+    {#each PACE as { key, word, min, max, step } (key)}
+      <label class="flex flex-col gap-1"
+        >{word}
+        <input
+          class={field}
+          type="number"
+          {min}
+          {max}
+          {step}
+          placeholder={key === 'tempo' ? 'usual' : undefined}
+          value={pace[key] ?? USUAL[key]}
+          onchange={(event) => set(key, event.currentTarget)}
+        /></label
+      >
+    {/each}
   </div>
 </section>

@@ -12,7 +12,15 @@
     { key: 'apart', words: 'apart' },
     { key: 'together', words: 'together' }
   ] as const;
-  const ready = $derived(one !== '' && other !== '' && one !== other);
+  /** Whether something has been said of these two already. */
+  const said = $derived(
+    LISTS.some(({ key }) =>
+      (editor.state[key] ?? []).some(
+        (two) => (two.one === one && two.other === other) || (two.one === other && two.other === one)
+      )
+    )
+  );
+  const ready = $derived(one !== '' && other !== '' && one !== other && !said);
   const field = 'min-w-0 flex-1 rounded-xs border border-line bg-raised px-1 py-0.5 text-sm';
 
   function add(key: 'apart' | 'together') {
@@ -27,7 +35,7 @@
   <h2 class="text-lg">Apart and together</h2>
   <ul>
     {#each LISTS as { key, words } (key)}
-      {#each editor.state[key] ?? [] as two, nth (`${key} ${two.one} ${two.other}`)}
+      {#each editor.state[key] ?? [] as two, nth (nth)}
         <li class="flex items-baseline gap-2 border-t border-line py-0.5">
           <span class="grow">{called(two.one)} and {called(two.other)} {words}</span>
           <Button

@@ -77,7 +77,7 @@
                     onchange={(event) => change(nth, { material: event.currentTarget.value, timing: '' })}
                   >
                     <option value="">as the others</option>
-                    {#each material as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
+                    {#each material as one, at (at)}<option value={one.id}>{one.name}</option>{/each}
                   </select></label
                 >{/if}
               <label class="flex items-center justify-between gap-3"

@@ -66,7 +66,10 @@
       return `/practice/${of}`;
     },
     async lesson(of: string) {
-      const { version, document } = await need(api.GET('/api/lessons/{id}', path(of)));
+      const kept = await need(api.GET('/api/lessons/{id}', path(of)));
+      const bare = !kept.document.items?.length && (kept.document.topics?.length ?? 0) > 0;
+      // A plan proposed afterwards would take the drill's place.
+      const { document } = bare ? await need(api.POST('/api/lesson-plans', { body: kept.document })) : kept;
       const item = {
         stage: 'slowly' as const,
         minutes: drill.minutes ?? 1,
@@ -78,7 +81,7 @@
       const body = { ...document, items: [item, ...(document.items ?? [])] };
       // Alone it does not fill the lesson: its minutes are shared out when the plan has more.
       const shared = body.items.length > 1 ? await need(api.POST('/api/lessons/shared', { body })) : { document: body };
-      const save = { expectedVersion: version, document: shared.document };
+      const save = { expectedVersion: kept.version, document: shared.document };
       await need(api.PUT('/api/lessons/{id}', { ...path(of), body: save }));
       return `/lessons/${of}`;
     },

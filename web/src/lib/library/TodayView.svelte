@@ -11,6 +11,8 @@
 
   /** The day's work. */
   const settings = getSettings();
+  /** The nearest plans of practice; the others have their page. */
+  const FEW = 6;
   let kept = $state(0);
   const today = loaded(
     () => kept,
@@ -22,13 +24,16 @@
   const others = loaded(
     () => day?.date ?? '',
     async (from) => {
-      if (from === '') return { classes: [], practices: [] };
-      const query = { params: { query: { from, limit: 100 } } };
+      if (from === '') return { classes: [], practices: [], more: false };
       const [classes, practices] = await Promise.all([
-        need(api.GET('/api/classes', query)),
-        need(api.GET('/api/practices', query))
+        need(api.GET('/api/classes', { params: { query: { from, limit: 100 } } })),
+        need(api.GET('/api/practices', { params: { query: { from, limit: FEW } } }))
       ]);
-      return { classes: classes.lines.filter((one) => one.at.startsWith(from)), practices: practices.lines };
+      return {
+        classes: classes.lines.filter((one) => one.at.startsWith(from)),
+        practices: practices.lines,
+        more: practices.next !== undefined
+      };
     }
   );
   const classes = $derived(others.current?.classes ?? []);
@@ -157,6 +162,7 @@
               </li>
             {/each}
           </ul>
+          {#if others.current?.more}<a class="text-sm text-accent underline" href="/practice">all who practise</a>{/if}
         </section>
       {/if}
       {#if day.movedOn.length > 0}

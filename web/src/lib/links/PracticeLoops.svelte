@@ -85,7 +85,7 @@
       'The same to either side, so that neither is left behind.',
       [
         `${name} as charted.`,
-        `${name} as its mirror image: the other foot, the other hand, the other way round. The stage shows it with m.`,
+        `${name} as its mirror image: the other foot, the other hand, the other way round, apart where the hold stands in the way. The stage shows it with m.`,
         'In turn, slowly first; then at the tempo of the weaker side.'
       ],
       4

@@ -40,7 +40,14 @@
     }));
     const resting = wanted
       .filter((one) => !seen.some((matter) => matter.kind === one.kind && matter.id === one.id))
-      .map((one) => ({ kind: one.kind, id: one.id, name: one.name ?? '', purpose: null, why: 'not now', sessions: 0 }));
+      .map(({ kind, id, name, emphasis }) => ({
+        kind,
+        id,
+        name: name || id,
+        purpose: null,
+        why: emphasis === 'none' ? 'not now' : 'not there any more',
+        sessions: 0
+      }));
     return [...seen, ...resting];
   });
   const emphasis = (kind: string, id: string): Emphasis =>
@@ -62,7 +69,7 @@
   <h2 class="mb-1 text-lg">What is practised</h2>
   <Failed why={read.failed} small />
   <ul class="text-sm">
-    {#each lines as line (`${line.kind} ${line.id} ${line.purpose ?? ''}`)}
+    {#each lines as line (`${line.kind} ${line.id}`)}
       <li class="flex items-start gap-2 border-t border-line py-1">
         <span
           class={[

@@ -52,16 +52,22 @@
 
   let asked = 0;
 
+  /** What a plan depends on beside what has been done. */
+  const asks = ({ aim, week, except, wanted }: Practice) => JSON.stringify([aim, week, except, wanted]);
+
   /** A change stands at once; then the rest is planned anew, or it is said why it cannot be. */
   async function change(of: Partial<Practice>, group = `plan ${asked + 1}`) {
     const mine = ++asked;
     editor.describe(of, group);
-    const body = editor.state;
+    const wanted = asks(editor.state);
     await attempt.run(async () => {
-      const { document } = await planned(body);
-      // Only the latest answer counts, and only for what it is of.
-      if (mine === asked && editor.state === body) {
+      // What is done or noted meanwhile stays: it is planned once more with it. What is taken back is not planned.
+      while (mine === asked && asks(editor.state) === wanted) {
+        const body = editor.state;
+        const { document } = await planned(body);
+        if (mine !== asked || editor.state !== body) continue;
         editor.describe({ days: document.days ?? [], gaveWay: document.gaveWay ?? [] }, group);
+        return;
       }
     });
   }
@@ -156,7 +162,7 @@
       <section aria-label="What gave way">
         <h2 class="text-lg">What gave way</h2>
         <ul class="text-sm">
-          {#each practice.gaveWay as line (line)}<li class="border-l-4 border-line pl-2">{line}</li>{/each}
+          {#each practice.gaveWay as line, nth (nth)}<li class="border-l-4 border-line pl-2">{line}</li>{/each}
         </ul>
       </section>
     {/if}
@@ -181,7 +187,7 @@
     <Matters {practice} matters={now?.matters ?? []} onchange={(wanted) => void change({ wanted }, 'wanted')} />
     <section aria-label="For the body" class="text-sm">
       <h2 class="text-lg">For the body</h2>
-      {#each now?.advice ?? [] as line (line)}
+      {#each now?.advice ?? [] as line, nth (nth)}
         <p class="border-l-4 border-doubtful pl-2">{line}</p>
       {/each}
       <p class="mt-1 text-xs text-soft">

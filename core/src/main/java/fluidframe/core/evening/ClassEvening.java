@@ -120,10 +120,10 @@ public record ClassEvening(
 
     public ClassEvening {
         at = at.truncatedTo(ChronoUnit.MINUTES);
-        material = List.copyOf(material);
+        material = material.stream().distinct().toList();
         people = List.copyOf(people);
-        apart = List.copyOf(apart);
-        together = List.copyOf(together);
+        apart = apart.stream().distinct().toList();
+        together = together.stream().distinct().toList();
         changes = List.copyOf(changes);
         danced = List.copyOf(danced);
         announced = List.copyOf(announced);

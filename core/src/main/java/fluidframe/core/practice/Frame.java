@@ -37,7 +37,7 @@ record Frame(int warmUp, int slots, int slot, int pauses) {
     List<Part> around(List<Part> work) {
         List<Part> parts = new ArrayList<>();
         if (warmUp > 0) {
-            parts.add(Part.rest(Purpose.WARM_UP, warmUp, "joints and feet first, nothing forced; slow walks in hold"));
+            parts.add(Part.rest(Purpose.WARM_UP, warmUp, "joints and feet first, nothing forced; slow walks"));
         }
         for (int i = 0; i < work.size(); i++) {
             if (i > 0 && i % STRETCH == 0) {

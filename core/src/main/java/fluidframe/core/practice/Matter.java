@@ -68,6 +68,11 @@ public record Matter(
         return (int) Math.round(POINTS * need * emphasis.factor() * (1 - missing * missing) * then.season(daysLeft));
     }
 
+    /** The same, wanted more or less. */
+    public Matter wanted(Emphasis other) {
+        return new Matter(kind, id, name, row, role, purpose, need, other, clean, wanted, last, why);
+    }
+
     /** The same, as if it had been danced on the day before at the latest. */
     Matter lastBefore(LocalDate day) {
         return last.isEmpty() || last.get().isBefore(day) ? this : last(day.minusDays(1));

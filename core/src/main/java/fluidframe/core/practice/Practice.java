@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -23,7 +24,7 @@ public record Practice(
         List<String> gaveWay,
         String note) {
     public Practice {
-        wanted = List.copyOf(wanted);
+        wanted = wanted.stream().distinct().toList();
         days = List.copyOf(days);
         gaveWay = List.copyOf(gaveWay);
         Set<LocalDate> dates = new HashSet<>();
@@ -61,13 +62,12 @@ public record Practice(
         }
     }
 
-    /** How much of something is wanted, as usual if nothing was said. */
-    public Emphasis emphasis(String kind, String id) {
+    /** How much of something is wanted; empty if nothing was said. */
+    public Optional<Emphasis> emphasis(String kind, String id) {
         return wanted.stream()
                 .filter(one -> one.kind().equals(kind) && one.id().equals(id))
                 .map(Wanted::emphasis)
-                .findFirst()
-                .orElse(Emphasis.USUAL);
+                .findFirst();
     }
 
     /** With another plan. */

@@ -37,6 +37,14 @@ public record PracticeDay(LocalDate date, List<Part> parts, String why) {
                 why);
     }
 
+    /** Without what was missed, which loads nobody. */
+    public PracticeDay withoutMissed() {
+        return new PracticeDay(
+                date,
+                parts.stream().filter(part -> part.state() != Part.State.MISSED).toList(),
+                why);
+    }
+
     /** What was not done by its end is missed. */
     PracticeDay over() {
         return new PracticeDay(

@@ -58,9 +58,12 @@ public record PracticePlan(
                         "Practice is planned for " + LONGEST + " days at most, but the event is on " + until
                                 + ": begin nearer to it, or plan until an earlier day");
             }
-            if (matters.size() > MOST_MATTERS) {
+            long wanted = matters.stream()
+                    .filter(matter -> matter.emphasis() != Emphasis.NONE)
+                    .count();
+            if (wanted > MOST_MATTERS) {
                 throw new IllegalArgumentException("At most " + MOST_MATTERS
-                        + " things are practised until an event, but there are " + matters.size()
+                        + " things are practised until an event, but there are " + wanted
                         + ": set those that can wait to none");
             }
             matters = List.copyOf(matters);
@@ -135,6 +138,9 @@ public record PracticePlan(
                     .map(PracticeDay::over)
                     .forEach(days::add);
             for (int i = 0; i < table.size(); i++) days.add(day(i, found.sessions()));
+            // Where nothing is planned any more, what was done today is not lost.
+            if (table.isEmpty() && !closedToday.isEmpty())
+                days.add(today.orElseThrow().over());
             int stayed = stayed(found.sessions());
             int all = 0;
             for (boolean[] on : found.sessions()) for (boolean each : on) all += each ? 1 : 0;
@@ -272,7 +278,8 @@ public record PracticePlan(
                 for (PracticeDay day : wish.before()) {
                     for (Part part : day.work()) {
                         if (!part.key().equals(matter.key()) || part.state() == Part.State.DONE) continue;
-                        if (day.date().isBefore(wish.today())) missed++;
+                        // What was missed before has been told of when it was.
+                        if (day.date().isBefore(wish.today())) missed += part.state() == Part.State.OPEN ? 1 : 0;
                         else then++;
                     }
                 }

@@ -253,4 +253,27 @@ class PracticePlanTest {
                 .hasMessageContaining("At most 40");
         assertThatThrownBy(() -> daily(481)).hasMessageContaining("from 0 to 480 minutes");
     }
+
+    @Test
+    void whatGaveWayIsToldOnce() {
+        PracticePlan after = again(MONDAY.plusDays(1), plan(daily(30), ALL));
+        assertThat(after.gaveWay()).anyMatch(line -> line.contains("fewer than planned"));
+        assertThat(again(MONDAY.plusDays(1), after).gaveWay()).noneMatch(line -> line.contains("fewer"));
+    }
+
+    @Test
+    void whatWasDoneTodayIsNotLostWhenTheEventIsMovedToToday() {
+        List<PracticeDay> days = new ArrayList<>(plan(daily(60), ALL).days());
+        days.set(0, days.get(0).as(Part.State.DONE));
+        PracticePlan moved = PracticePlan.of(new PracticePlan.Wish(MONDAY, MONDAY, daily(60), ALL, days));
+        assertThat(moved.days()).hasSize(1);
+        assertThat(moved.days().get(0).work()).hasSameSizeAs(days.get(0).work());
+    }
+
+    @Test
+    void whatIsSetToNoneDoesNotCountAsTooMuch() {
+        List<Matter> many = new ArrayList<>(ALL);
+        for (int i = 0; i < 60; i++) many.add(with(KEEP, Emphasis.NONE));
+        assertThat(plan(daily(30), many)).isEqualTo(plan(daily(30), ALL));
+    }
 }

@@ -77,8 +77,11 @@ class MotionController {
         if (!known || !timed || !use.existsIn(chart)) {
             throw new NotFoundException(chart.identity().name() + " is not charted in that way");
         }
-        Chart read = timing.isBlank() ? chart : new Reading(Optional.of(timing), List.of(), List.of()).of(chart);
-        return motions.figure(Danceable.of(read, use.withOptions(options)), language(count), couple(man, lady));
+        // Another timing counts the rows that the options leave, so it comes after them.
+        Danceable danced = timing.isBlank()
+                ? Danceable.of(chart, use.withOptions(options))
+                : Danceable.of(new Reading(Optional.of(timing), options, List.of()).of(chart), use);
+        return motions.figure(danced, language(count), couple(man, lady));
     }
 
     /**

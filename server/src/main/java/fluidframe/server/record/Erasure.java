@@ -161,7 +161,7 @@ class Erasure {
         }
         long answered = recall.count(id);
         if (answered > 0) touched.add(answered + " answers to questions from the charts");
-        touched.add("Couples and groups in the bin that name " + dancer.name()
+        touched.add("Couples, groups and classes in the bin that name " + dancer.name()
                 + " go for good, the couples with their lessons, log and what they were taught");
         touched.add("Copies of the studio in its data folder hold it until newer ones have taken their place");
         return touched;

@@ -5,11 +5,13 @@ import fluidframe.core.chart.FigureUse;
 import fluidframe.core.lesson.Lesson;
 import fluidframe.core.lesson.Topic;
 import fluidframe.core.link.Danceable;
+import fluidframe.core.practice.Emphasis;
 import fluidframe.core.practice.Load;
 import fluidframe.core.practice.Matter;
 import fluidframe.core.practice.Matters;
 import fluidframe.core.practice.Part;
 import fluidframe.core.practice.Practice;
+import fluidframe.core.practice.PracticeDay;
 import fluidframe.core.practice.PracticePlan;
 import fluidframe.core.practice.Strain;
 import fluidframe.core.routine.Block;
@@ -63,30 +65,48 @@ public class PracticePlanner {
         List<Matter> matters = matters(practice, whom, runs, today);
         PracticePlan plan = PracticePlan.of(
                 new PracticePlan.Wish(today, practice.aim().day(), practice.minutes(), matters, practice.days()));
-        return new Planned(practice.planned(plan), matters, plan, Load.of(plan.days(), new Demands(runs)::of));
+        return new Planned(
+                practice.planned(plan),
+                matters,
+                plan,
+                Load.of(plan.days().stream().map(PracticeDay::withoutMissed).toList(), new Demands(runs)::of));
     }
 
     private List<Matter> matters(Practice practice, Whoms.Whom whom, Known.Runs runs, LocalDate today) {
         List<Lesson.About> abouts = new ArrayList<>(planner.others(whom));
         for (Practice.Wanted wanted : practice.wanted()) {
-            Lesson.About about =
-                    wanted.kind().equals("drill") ? null : new Lesson.About(wanted.kind(), wanted.id(), wanted.name());
-            if (about != null && abouts.stream().noneMatch(one -> same(one, about))) abouts.add(about);
+            if (wanted.kind().equals("drill") || !isThere(wanted, runs)) continue;
+            Lesson.About about = new Lesson.About(wanted.kind(), wanted.id(), named(wanted));
+            if (abouts.stream().noneMatch(one -> same(one, about))) abouts.add(about);
         }
         List<String> promised = calendar.promised(whom.id(), today.plusDays(1));
         Map<String, Matter> byKey = new LinkedHashMap<>();
         for (Lesson.About about : abouts) {
             Topic topic = planner.topic(about, Optional.of(runs), List.of(), Optional.of(whom));
             boolean spoken = promised.stream().anyMatch(promise -> names(promise, about.name()));
-            Matters.of(topic, practice.emphasis(about.kind(), about.id()), spoken, ZoneId.systemDefault())
+            Emphasis emphasis = practice.emphasis(about.kind(), about.id()).orElse(Emphasis.USUAL);
+            Matters.of(topic, emphasis, spoken, ZoneId.systemDefault()).stream()
+                    // What is said of a figure counts more than what is said of the routine that it is weak in.
+                    .map(matter -> matter.wanted(
+                            practice.emphasis(matter.kind(), matter.id()).orElse(matter.emphasis())))
                     .forEach(matter ->
                             byKey.merge(matter.key(), matter, (one, other) -> other.need() > one.need() ? other : one));
         }
         practice.wanted().stream()
                 .filter(wanted -> wanted.kind().equals("drill"))
-                .map(wanted -> Matters.drill(wanted.id(), wanted.name(), wanted.emphasis()))
+                .map(wanted -> Matters.drill(wanted.id(), named(wanted), wanted.emphasis()))
                 .forEach(matter -> byKey.put(matter.key(), matter));
         return List.copyOf(byKey.values());
+    }
+
+    private boolean isThere(Practice.Wanted wanted, Known.Runs runs) {
+        return wanted.kind().equals("figure")
+                ? shelf.repertoire().chart(wanted.id()).isPresent()
+                : runs.routine(wanted.id()).isPresent();
+    }
+
+    private static String named(Practice.Wanted wanted) {
+        return wanted.name().isBlank() ? wanted.id() : wanted.name();
     }
 
     private static boolean same(Lesson.About one, Lesson.About other) {

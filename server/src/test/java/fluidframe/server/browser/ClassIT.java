@@ -165,6 +165,9 @@ class ClassIT extends BrowserTest {
         choice("The other of two").selectOption("Dilys Penn");
         button("Apart").click();
         assertThat(page.getByText("Abel Storr and Dilys Penn apart")).isVisible();
+        choice("One of two").selectOption("Dilys Penn");
+        choice("The other of two").selectOption("Abel Storr");
+        assertThat(button("Together")).isDisabled();
         assertThat(page.getByText(Pattern.compile("Abel · Dilys"))).hasCount(0);
         String evening = page.url();
         assertThat(page.getByText("Kept.")).isVisible();

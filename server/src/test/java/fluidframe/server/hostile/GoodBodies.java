@@ -24,7 +24,10 @@ final class GoodBodies {
             "practices",
             "classes");
 
-    private static final Map<String, String> SCHEMAS = Map.ofEntries(
+    /** The documents of the description by the words of the addresses. */
+    static final Map<String, String> SCHEMAS = Map.ofEntries(
+            Map.entry("figures", "Chart"),
+            Map.entry("routines", "Routine"),
             Map.entry("songs", "Song"),
             Map.entry("events", "Event"),
             Map.entry("lists", "FigureList"),
@@ -36,6 +39,7 @@ final class GoodBodies {
             Map.entry("cards", "Card"),
             Map.entry("practices", "Practice"),
             Map.entry("classes", "ClassEvening"));
+
     private static final ObjectMapper MAPPER = new ObjectMapper();
 
     /** Asks the server. */

@@ -39,21 +39,6 @@ class HostileRequestsIT {
     private final List<String> interrupted = new ArrayList<>();
     private static final List<String> KINDS = List.of("figure", "routine", "song", "event", "list");
 
-    private static final Map<String, String> FILES = Map.ofEntries(
-            Map.entry("figures", "Chart"),
-            Map.entry("routines", "Routine"),
-            Map.entry("songs", "Song"),
-            Map.entry("events", "Event"),
-            Map.entry("lists", "FigureList"),
-            Map.entry("dancers", "Dancer"),
-            Map.entry("couples", "Couple"),
-            Map.entry("groups", "Group"),
-            Map.entry("lessons", "Lesson"),
-            Map.entry("drills", "Drill"),
-            Map.entry("cards", "Card"),
-            Map.entry("practices", "Practice"),
-            Map.entry("classes", "ClassEvening"));
-
     private static final ObjectMapper MAPPER = new ObjectMapper();
     private static final int REQUESTS = Integer.getInteger("hostile.requests", 2500);
     private static final long SEED = Long.getLong("hostile.seed", 7);
@@ -201,7 +186,7 @@ class HostileRequestsIT {
     private byte[] body(Operation operation) {
         if (operation.type().equals("audio/midi")) return midi();
         String schema = operation.type().equals("application/yaml")
-                ? FILES.get(operation.path().split("/")[2])
+                ? GoodBodies.SCHEMAS.get(operation.path().split("/")[2])
                 : operation.schema();
         JsonNode document = good.getOrDefault(schema, good.get("JsonNode"));
         return damage.bytes(damage.changed(document).toString());

@@ -53,7 +53,10 @@ class PracticeApiTest extends RecordCalls {
                 .get("document");
         JsonNode planned = planned(document, TODAY);
         // Nothing has happened since it was planned.
-        assertThat(planned.get("document")).isEqualTo(document);
+        assertThat(planned.at("/document/days")).isEqualTo(document.get("days"));
+        // What gave way was told when it did, and is not told again.
+        assertThat(document.get("gaveWay").toString()).contains("fewer than planned");
+        assertThat(planned.at("/document/gaveWay")).isEmpty();
         assertThat(planned.get("worth").asInt()).isEqualTo(planned.get("bound").asInt());
         assertThat(planned.get("worth").asInt())
                 .isGreaterThanOrEqualTo(planned.get("greedy").asInt());
