@@ -1,6 +1,6 @@
 package fluidframe.server;
 
-import fluidframe.server.check.CheckCommand;
+import fluidframe.server.command.CommandLineTool;
 import fluidframe.server.store.DataFolder;
 import fluidframe.server.store.StartRefused;
 import java.nio.file.InvalidPathException;
@@ -11,7 +11,7 @@ import java.util.Optional;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 
-/** Starts the application, or with {@code check FILE...} checks charts and exits without opening a port or a database. */
+/** Starts the application, or does one of the commands of {@link CommandLineTool} and ends. */
 @SpringBootApplication
 public class FluidFrame {
     /** Exit code of a start that was refused, with the reason on standard error. */
@@ -21,10 +21,7 @@ public class FluidFrame {
     private static final String FRESH = "--fluidframe.fresh=true";
 
     public static void main(String[] args) {
-        if (args.length > 0 && args[0].equals("check")) {
-            System.exit(new CheckCommand(System.out, System.err)
-                    .run(Arrays.asList(args).subList(1, args.length)));
-        }
+        CommandLineTool.run(args).ifPresent(System::exit);
         // A connection is asked whether it still leads to an open database each time it is handed out: after a full
         // disk the
         // database has closed itself, and is opened again with the next request.

@@ -14,10 +14,11 @@ import java.sql.SQLException;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -91,6 +92,30 @@ public final class DataFolder {
         return new StudioCopies(folder.resolve("copies"), clock);
     }
 
+    /** Tells other processes on this machine where the running one answers. */
+    public void answersAt(int port) throws IOException {
+        Files.writeString(address(), "http://127.0.0.1:" + port);
+    }
+
+    private Path address() {
+        return folder.resolve(NAME + ".address");
+    }
+
+    /** Where the process that has a folder answers; empty if that is not known. */
+    public static Optional<String> addressOf(Path folder) {
+        try {
+            return Optional.of(
+                    Files.readString(folder.resolve(NAME + ".address")).trim());
+        } catch (IOException e) {
+            return Optional.empty();
+        }
+    }
+
+    /** Where backups lie; it need not be there yet. */
+    public Path backups() {
+        return folder.resolve("backups");
+    }
+
     /**
      * Remembers that the tables are being changed, which the database cannot take back when it is ended in the midst of it.
      *
@@ -150,7 +175,7 @@ public final class DataFolder {
         }
     }
 
-    private StartRefused inUse() {
+    private FolderInUse inUse() {
         String process = "";
         try {
             process = " (process "
@@ -158,7 +183,7 @@ public final class DataFolder {
         } catch (IOException e) {
             process = "";
         }
-        return new StartRefused("The data folder " + folder + " is in use by a Fluid Frame that is running" + process
+        return new FolderInUse("The data folder " + folder + " is in use by a Fluid Frame that is running" + process
                 + ". Nothing in it was changed: stop that one first, or choose another folder with --data.");
     }
 
@@ -214,7 +239,7 @@ public final class DataFolder {
         long acknowledged = mark.read().map(ChangeMark.Found::changes).orElse(0L);
         if (acknowledged == 0) return;
         notices.add("The studio's file " + file() + " is gone; " + counted(acknowledged)
-                + " had been saved in it. An empty studio was begun. " + copiesNamed());
+                + " had been saved in it. An empty studio was begun. " + backupsNamed());
         mark.acknowledge(0);
     }
 
@@ -225,7 +250,8 @@ public final class DataFolder {
             if (StorageTrouble.isInUse(e)) throw inUse();
             throw new StartRefused(
                     "The studio's file " + file() + " cannot be read: it is damaged. It was left as it is. "
-                            + copiesNamed() + " To begin with an empty studio, start with --fresh: this one is then set"
+                            + backupsNamed()
+                            + " To begin with an empty studio, start with --fresh: this one is then set"
                             + " aside.",
                     e);
         }
@@ -235,7 +261,7 @@ public final class DataFolder {
         Path aside = asideFolder();
         Files.copy(file(), aside.resolve(file().getFileName()), StandardCopyOption.COPY_ATTRIBUTES);
         notices.add("The studio's file is older than what was saved last, by " + counted(missing)
-                + ". The file as it was found is kept in " + aside + ". " + copiesNamed()
+                + ". The file as it was found is kept in " + aside + ". " + backupsNamed()
                 + " If you have put an older copy there yourself, all is well.");
     }
 
@@ -243,12 +269,19 @@ public final class DataFolder {
         return changes == 1 ? "1 change" : changes + " changes";
     }
 
-    private String copiesNamed() {
-        List<Path> kept = copies().kept();
+    private String backupsNamed() {
+        List<String> kept = new ArrayList<>();
+        if (Files.isDirectory(backups())) {
+            try (Stream<Path> files = Files.list(backups())) {
+                files.map(Path::toString).filter(file -> file.endsWith(".zip")).forEach(kept::add);
+            } catch (IOException e) {
+                kept.clear();
+            }
+        }
+        kept.sort(Comparator.reverseOrder());
         return kept.isEmpty()
-                ? "There are no copies of it yet."
-                : "Copies, the newest first: "
-                        + kept.stream().map(Path::toString).collect(Collectors.joining(", "))
-                        + ". To take one, put it in the place of the file.";
+                ? "There are no backups of it yet."
+                : "Backups, the newest first: " + String.join(", ", kept)
+                        + ". To take one back: ./run restore --fresh FILE.";
     }
 }

@@ -294,6 +294,11 @@ public final class Documents<T, S> {
                 .collect(Collectors.toMap(DocumentRows.State::id, DocumentRows.State::savedAt));
     }
 
+    /** What is kept beside a text, but for what lists show. */
+    DocumentRow.Content bareOf(String text) {
+        return describing.bare(traits.format().salvage(text).value());
+    }
+
     /** Whether there is one of that id, also in the bin. */
     public boolean isTaken(String id) {
         return store.read(() -> store.rows().existsById(key(id)));

@@ -14,7 +14,7 @@ public final class LibraryStamp {
         text = known == null ? "unbuilt" : String.valueOf(known.getTime());
     }
 
-    String text() {
+    public String text() {
         return text;
     }
 }

@@ -1,7 +1,7 @@
 package fluidframe.server.store;
 
 /** Thrown when Fluid Frame must not start; the message is the one sentence that the person at the desk is told. */
-public final class StartRefused extends RuntimeException {
+public sealed class StartRefused extends RuntimeException permits FolderInUse {
     private static final long serialVersionUID = 1L;
 
     StartRefused(String sentence) {

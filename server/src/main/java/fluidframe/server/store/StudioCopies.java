@@ -15,12 +15,11 @@ import java.util.stream.Stream;
 import java.util.zip.ZipFile;
 import org.springframework.jdbc.core.JdbcTemplate;
 
-/** Whole copies of the studio's file beside it: one a day, and one before every change of the tables. */
+/** Whole copies of the studio's file beside it, one before every change of the tables: to the byte, should the change fail. */
 final class StudioCopies {
     /** How many copies of a kind are kept. */
     static final int KEPT = 7;
 
-    private static final String DAILY = "day-";
     private static final String MIGRATION = "before-change-";
     private static final String ENDING = ".mv.db";
 
@@ -33,12 +32,6 @@ final class StudioCopies {
     StudioCopies(Path folder, Clock clock) {
         this.folder = folder;
         this.clock = clock;
-    }
-
-    /** Makes the copy of today if there is none yet. */
-    void daily(JdbcTemplate database) {
-        String name = DAILY + LocalDate.now(clock);
-        if (!Files.exists(folder.resolve(name + ENDING))) make(name, DAILY, database);
     }
 
     /**

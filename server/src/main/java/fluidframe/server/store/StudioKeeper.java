@@ -26,13 +26,10 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.jdbc.core.JdbcTemplate;
 
-/** Looks after the studio's file while the server runs: copies, and a file made small and marked as whole at a clean stop. */
+/** Looks after the studio's file while the server runs: a copy before its tables are changed, and a file made small and marked as whole at a clean stop. */
 @Configuration
 class StudioKeeper {
     private static final Logger LOG = LoggerFactory.getLogger(StudioKeeper.class);
-
-    /** A server that runs for days makes the copy of a day within this time of its beginning. */
-    private static final Duration LOOK_EVERY = Duration.ofMinutes(30);
 
     /** The exit code upon which {@code ./run demo} starts it again, the same as for want of memory. */
     private static final int TO_BE_STARTED_AGAIN = 3;
@@ -42,7 +39,8 @@ class StudioKeeper {
 
     /** Before the tables are changed, a copy is made of what is there. */
     @Bean
-    FlywayMigrationStrategy copyThenMigrate(DataSource source, ObjectProvider<DataFolder> folder) {
+    FlywayMigrationStrategy copyThenMigrate(
+            DataSource source, ObjectProvider<DataFolder> folder, ObjectProvider<BeforeUpgrade> before) {
         return flyway -> {
             MigrationInfo[] pending = flyway.info().pending();
             DataFolder at = folder.getIfAvailable();
@@ -53,6 +51,7 @@ class StudioKeeper {
             JdbcTemplate database = new JdbcTemplate(source);
             String to = pending[pending.length - 1].getVersion().getVersion();
             try {
+                if (flyway.info().current() != null) before.forEach(BeforeUpgrade::keep);
                 at.beginChange(Optional.ofNullable(flyway.info().current())
                         .map(there -> at.copies().beforeChange(to, database)));
                 flyway.migrate();
@@ -81,7 +80,6 @@ class StudioKeeper {
         private final HikariDataSource source;
         private final WriteGate gate;
         private final Optional<DataFolder> folder;
-        private ScheduledExecutorService daily;
         private ScheduledExecutorService watch;
 
         Keeping(HikariDataSource source, WriteGate gate, Optional<DataFolder> folder) {
@@ -92,19 +90,12 @@ class StudioKeeper {
 
         @Override
         public void start() {
-            daily = Executors.newSingleThreadScheduledExecutor(task -> {
-                Thread thread = new Thread(task, "copies");
-                thread.setDaemon(true);
-                return thread;
-            });
             watch = Executors.newSingleThreadScheduledExecutor(task -> {
                 Thread thread = new Thread(task, "gate-watch");
                 thread.setDaemon(true);
                 return thread;
             });
             watch.scheduleWithFixedDelay(this::endIfStuck, 10, 10, TimeUnit.SECONDS);
-            folder.ifPresent(at -> daily.scheduleWithFixedDelay(
-                    () -> copy(at), Duration.ofSeconds(20).toMillis(), LOOK_EVERY.toMillis(), TimeUnit.MILLISECONDS));
         }
 
         /** Ends the process, to be started again: what was acknowledged is safe, and nobody could save any more. */
@@ -116,20 +107,11 @@ class StudioKeeper {
             Runtime.getRuntime().halt(TO_BE_STARTED_AGAIN);
         }
 
-        private void copy(DataFolder at) {
-            try {
-                gate.whileNobodyWrites(() -> at.copies().daily(new JdbcTemplate(source)));
-            } catch (RuntimeException e) {
-                LOG.warn("The copy of today could not be made; it is tried again later: {}", e.getMessage());
-            }
-        }
-
         @Override
         public void stop() {
-            daily.shutdownNow();
             watch.shutdownNow();
             folder.ifPresent(at -> gate.whileNobodyWrites(() -> close(at)));
-            daily = null;
+            watch = null;
         }
 
         /**
@@ -154,7 +136,7 @@ class StudioKeeper {
 
         @Override
         public boolean isRunning() {
-            return daily != null;
+            return watch != null;
         }
 
         @Override

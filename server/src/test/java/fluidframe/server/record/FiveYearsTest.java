@@ -12,23 +12,31 @@ import fluidframe.core.log.Entry;
 import fluidframe.core.log.Logged;
 import fluidframe.core.people.Couple;
 import fluidframe.server.ApiCalls;
+import fluidframe.server.StudioRows;
+import fluidframe.server.backup.Backups;
 import fluidframe.server.lesson.LessonView;
 import fluidframe.server.log.LogBook;
 import fluidframe.server.people.PeopleView;
 import fluidframe.server.store.Documents;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
+import javax.sql.DataSource;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 /** A studio of five years: twenty couples, forty thousand entries, five thousand lessons, made by a seeded program. */
@@ -48,6 +56,15 @@ class FiveYearsTest extends ApiCalls {
             "quickstep.tipple-chasse-to-right");
     private static final List<String> SEEN =
             List.of("heel early", "late", "head left behind", "underturned", "loses the frame", "shoulder up");
+
+    @TempDir
+    private Path folder;
+
+    @Autowired
+    private DataSource source;
+
+    @Autowired
+    private Backups backups;
 
     @Autowired
     private LogBook book;
@@ -179,5 +196,26 @@ class FiveYearsTest extends ApiCalls {
             after = page.path("next").asText("");
         } while (!after.isEmpty());
         assertThat(seen).hasSize((int) total).hasSizeGreaterThan(1500);
+    }
+
+    @Test
+    void itsBackupIsSmallAndComesBackEqual() throws Exception {
+        Map<String, List<String>> before = StudioRows.of(source);
+        assertThat(before.get("log_entry")).hasSizeGreaterThanOrEqualTo(ENTRIES);
+        Path file = folder.resolve("years.zip");
+        long begun = System.nanoTime();
+        backups.writeTo(file);
+        long written = System.nanoTime();
+        assertThat(Files.size(file)).isLessThan(50 << 20);
+        new JdbcTemplate(source).update("delete from log_entry");
+        new JdbcTemplate(source).update("delete from document where kind = 'lesson'");
+        long emptied = System.nanoTime();
+        assertThat(backups.restore(file).problems()).isEmpty();
+        System.out.printf(
+                "Five years: backup of %d bytes in %d ms, restored in %d ms%n",
+                Files.size(file),
+                TimeUnit.NANOSECONDS.toMillis(written - begun),
+                TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - emptied));
+        assertThat(StudioRows.of(source)).isEqualTo(before);
     }
 }

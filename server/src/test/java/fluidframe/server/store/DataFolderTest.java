@@ -77,7 +77,7 @@ class DataFolderTest {
         open(false);
         assertThat(told())
                 .contains("older than what was saved last, by 3 changes")
-                .contains("no copies of it yet");
+                .contains("no backups of it yet");
         assertThat(Files.size(setAside().resolve("fluidframe.mv.db"))).isEqualTo(Files.size(file()));
     }
 
@@ -96,12 +96,13 @@ class DataFolderTest {
         try (RandomAccessFile damaged = new RandomAccessFile(file().toFile(), "rw")) {
             damaged.write("x".repeat(9000).getBytes(StandardCharsets.ISO_8859_1));
         }
-        Files.createDirectories(folder.resolve("copies"));
-        Files.write(folder.resolve("copies/day-2026-03-01.mv.db"), before);
+        Files.createDirectories(folder.resolve("backups"));
+        Files.write(folder.resolve("backups/2026-03-01-day.zip"), before);
         assertThatThrownBy(() -> open(false))
                 .isInstanceOf(StartRefused.class)
                 .hasMessageContaining("cannot be read: it is damaged. It was left as it is")
-                .hasMessageContaining("day-2026-03-01.mv.db")
+                .hasMessageContaining("2026-03-01-day.zip")
+                .hasMessageContaining("./run restore")
                 .hasMessageContaining("--fresh");
         assertThat(Files.size(file())).isEqualTo(before.length);
     }
@@ -236,19 +237,19 @@ class DataFolderTest {
     }
 
     @Test
-    void keepsSevenCopiesOneADayAndEachCanBeRead() throws Exception {
+    void keepsSevenCopiesFromBeforeChangesAndEachCanBeRead() throws Exception {
         studio(4, 4);
         JdbcTemplate database = new JdbcTemplate(new DriverManagerDataSource(url(), "sa", ""));
         for (int day = 0; day < 9; day++) {
             StudioCopies copies = new StudioCopies(folder.resolve("copies"), Clock.offset(CLOCK, Duration.ofDays(day)));
-            copies.daily(database);
-            copies.daily(database);
+            copies.beforeChange("11", database);
+            copies.beforeChange("11", database);
         }
         StudioCopies copies = new StudioCopies(folder.resolve("copies"), CLOCK);
         assertThat(copies.kept()).hasSize(StudioCopies.KEPT);
         for (Path copy : copies.kept())
             assertThat(new StudioFile(copy).readThrough()).isEqualTo(4);
-        assertThat(folder.resolve("copies/day-2026-03-12.mv.db")).exists();
-        assertThat(folder.resolve("copies/day-2026-03-04.mv.db")).doesNotExist();
+        assertThat(folder.resolve("copies/before-change-11-2026-03-12.mv.db")).exists();
+        assertThat(folder.resolve("copies/before-change-11-2026-03-04.mv.db")).doesNotExist();
     }
 }

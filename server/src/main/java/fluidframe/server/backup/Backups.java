@@ -1,0 +1,192 @@
+package fluidframe.server.backup;
+
+import fluidframe.library.archive.ArchiveReader;
+import fluidframe.library.archive.Manifest;
+import fluidframe.library.archive.Stored;
+import fluidframe.server.backup.BackupFolder.Why;
+import fluidframe.server.store.BeforeUpgrade;
+import fluidframe.server.store.DataFolder;
+import fluidframe.server.store.LibraryStamp;
+import fluidframe.server.store.Restoring;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.locks.ReentrantLock;
+import java.util.function.Function;
+import javax.sql.DataSource;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Service;
+
+/** Makes backups, looks into them and takes them back. One at a time: two would only be in each other's way. */
+@Service
+public class Backups implements BeforeUpgrade {
+    private static final String RULE = "Made once a day when something has changed: the last " + Retention.DAYS
+            + " days are kept, the newest of " + Retention.WEEKS + " weeks and of " + Retention.MONTHS
+            + " months. What you asked for stays until you delete it.";
+
+    private final BackupFolder folder;
+    private final BackupSource source;
+    private final JdbcTemplate database;
+    private final ObjectProvider<Restoring> restoring;
+    private final Clock clock;
+    private final ReentrantLock busy = new ReentrantLock();
+
+    Backups(
+            DataSource source,
+            ObjectProvider<DataFolder> folder,
+            ObjectProvider<Restoring> restoring,
+            LibraryStamp build,
+            Clock clock) {
+        DataFolder at = folder.getIfAvailable();
+        this.folder = new BackupFolder(
+                at == null
+                        ? Path.of(
+                                System.getProperty("java.io.tmpdir"),
+                                "fluidframe-" + ProcessHandle.current().pid())
+                        : at.backups());
+        this.source = new BackupSource(source, build.text());
+        this.database = new JdbcTemplate(source);
+        this.restoring = restoring;
+        this.clock = clock;
+    }
+
+    BackupView.All all() {
+        return new BackupView.All(folder.path().toString(), RULE, folder.all());
+    }
+
+    Path file(String name) {
+        return folder.named(name);
+    }
+
+    void delete(String name) {
+        BackupFolder.delete(folder.named(name));
+    }
+
+    /** Makes one because somebody asked for it. */
+    public BackupView make() {
+        return BackupFolder.view(make(Why.ASKED));
+    }
+
+    private Path make(Why why) {
+        return alone(() -> {
+            Path made = folder.keep(why, clock.instant(), this::write);
+            folder.forgetOld();
+            return made;
+        });
+    }
+
+    /** Writes one wherever it is wanted, whole or not at all. */
+    public Manifest writeTo(Path file) throws IOException {
+        Path part = file.resolveSibling(file.getFileName() + ".part");
+        try {
+            Manifest manifest = write(part);
+            Files.move(part, file, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
+            return manifest;
+        } finally {
+            Files.deleteIfExists(part);
+        }
+    }
+
+    private Manifest write(Path to) throws IOException {
+        try (OutputStream out = new java.io.BufferedOutputStream(Files.newOutputStream(to), 1 << 16)) {
+            return source.write(out, clock.instant());
+        } catch (SQLException e) {
+            throw new IOException("The studio could not be read", e);
+        }
+    }
+
+    private <R> R alone(java.util.function.Supplier<R> work) {
+        busy.lock();
+        try {
+            return work.get();
+        } finally {
+            busy.unlock();
+        }
+    }
+
+    /** Makes the one of today if there is none and something has changed since the last. */
+    void daily() {
+        folder.tidy();
+        List<Path> daily = folder.of(Why.DAY);
+        Optional<Manifest> last = daily.stream().findFirst().flatMap(Backups::manifest);
+        boolean isDone = last.map(Manifest::made)
+                .map(Instant::parse)
+                .filter(made -> day(made).equals(day(clock.instant())))
+                .isPresent();
+        Long changes = database.queryForObject("select changes from studio_mark", Long.class);
+        boolean isChanged =
+                last.map(Manifest::changes).filter(then -> then.equals(changes)).isEmpty();
+        if (!isDone && isChanged && changes != null && changes > 0) make(Why.DAY);
+    }
+
+    private static java.time.LocalDate day(Instant time) {
+        return time.atZone(java.time.ZoneId.systemDefault()).toLocalDate();
+    }
+
+    private static Optional<Manifest> manifest(Path file) {
+        try (ArchiveReader archive = ArchiveReader.open(file)) {
+            return archive.manifest();
+        } catch (IOException e) {
+            return Optional.empty();
+        }
+    }
+
+    @Override
+    public void keep() {
+        Integer documents = database.queryForObject(
+                "select count(*) from information_schema.tables where table_name = 'DOCUMENT'", Integer.class);
+        // Before everything stood in one table there was nothing of which a backup could be made.
+        if (documents != null && documents > 0) make(Why.UPGRADE);
+    }
+
+    /** Takes one in from elsewhere; refuses what is none. */
+    BackupView bring(InputStream body) {
+        Path brought = alone(() -> folder.keep(Why.BROUGHT, clock.instant(), part -> {
+            Files.copy(body, part, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
+            opened(part, archive -> true);
+        }));
+        return BackupFolder.view(brought);
+    }
+
+    private static <R> R opened(Path file, Function<ArchiveReader, R> work) {
+        try (ArchiveReader archive = ArchiveReader.open(file)) {
+            return work.apply(archive);
+        } catch (IOException e) {
+            throw new IllegalArgumentException("This cannot be read as a backup: " + e.getMessage(), e);
+        }
+    }
+
+    BackupView.Contents contents(String name) {
+        Path file = folder.named(name);
+        return opened(file, archive -> new Comparing(database).of(BackupFolder.view(file), archive));
+    }
+
+    /** Everything as the backup has it; what is here now is backed up first. */
+    BackupView.Done restore(String name) {
+        return restore(folder.named(name));
+    }
+
+    /** The same from a file anywhere. */
+    public BackupView.Done restore(Path file) {
+        return alone(() -> opened(file, archive -> {
+            Path before = folder.keep(Why.BEFORE, clock.instant(), this::write);
+            Restoring.Restored done = restoring.getObject().whole(archive);
+            folder.forgetOld();
+            return new BackupView.Done(
+                    done.documents(), done.rows(), before.getFileName().toString(), done.problems());
+        }));
+    }
+
+    /** One document as a backup has it. */
+    Optional<Stored> document(String name, String kind, String id) {
+        return opened(folder.named(name), archive -> archive.document(kind, id));
+    }
+}

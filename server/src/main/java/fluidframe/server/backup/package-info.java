@@ -1,0 +1,2 @@
+/** The studio as one file, made while it runs, kept for a year and taken back. */
+package fluidframe.server.backup;
