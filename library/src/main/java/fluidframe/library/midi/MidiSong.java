@@ -6,7 +6,9 @@ import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.TreeMap;
 import javax.sound.midi.InvalidMidiDataException;
 import javax.sound.midi.MetaMessage;
@@ -28,12 +30,21 @@ public final class MidiSong {
     private static final double MICROSECONDS_A_MINUTE = 60_000_000.0;
     private static final double USUAL_QUARTERS_A_MINUTE = 120;
     private static final int PHRASE_BARS = 8;
+
+    /** Of the name of a section; the rest of a longer one is left out. */
+    private static final int MOST_LETTERS = 60;
+
+    private static final int MOST_LETTERS_OF_A_SONG = 120;
+
     private static final int WHOLE_NOTE_QUARTERS = 4;
     /** Two tempos closer than this are one: files round their microseconds. */
     private static final double SAME_TEMPO = 0.05;
 
     private final TreeMap<Long, String> markers = new TreeMap<>();
     private final TreeMap<Long, Double> tempos = new TreeMap<>();
+    /** What a file of ours says besides, by its tick. */
+    private final TreeMap<Long, List<String>> texts = new TreeMap<>();
+
     private final List<String> notes = new ArrayList<>();
     private String title = "";
     private int beats;
@@ -95,10 +106,13 @@ public final class MidiSong {
         Song song = new Song(
                 title.isBlank() ? name : title,
                 beats,
-                PHRASE_BARS,
+                said(0, SongMidi.PHRASE)
+                        .filter(words -> words.matches("\\d{1,2}"))
+                        .map(Integer::valueOf)
+                        .orElse(PHRASE_BARS),
                 sections(bars, ticksPerBar),
                 tempoMarks(bars, ticksPerBar, quartersPerBar),
-                List.of());
+                accents(bars, ticksPerBar));
         return new Read(song, notes);
     }
 
@@ -107,11 +121,14 @@ public final class MidiSong {
             byte[] data = meta.getData();
             switch (meta.getType()) {
                 case MARKER -> {
-                    markers.put(event.getTick(), text(data));
+                    markers.put(event.getTick(), text(data, MOST_LETTERS));
                     length = Math.max(length, event.getTick() + 1);
                 }
+                case SongMidi.TEXT ->
+                    texts.computeIfAbsent(event.getTick(), tick -> new ArrayList<>())
+                            .add(text(data, MOST_LETTERS));
                 case TRACK_NAME -> {
-                    if (firstTrack && title.isBlank()) title = text(data);
+                    if (firstTrack && title.isBlank()) title = text(data, MOST_LETTERS_OF_A_SONG);
                 }
                 case TEMPO -> tempo(event.getTick(), data);
                 case METRE -> metre(event.getTick(), data);
@@ -124,8 +141,9 @@ public final class MidiSong {
         }
     }
 
-    private static String text(byte[] data) {
-        return new String(data, StandardCharsets.UTF_8).strip();
+    private static String text(byte[] data, int most) {
+        String words = new String(data, StandardCharsets.UTF_8).strip();
+        return words.substring(0, Math.min(words.length(), most)).strip();
     }
 
     private void tempo(long tick, byte[] data) {
@@ -174,10 +192,44 @@ public final class MidiSong {
             Integer next = begins.higherKey(bar);
             String words = begins.get(bar);
             boolean last = next == null;
-            sections.add(
-                    new Song.Section(words, (last ? bars + 1 : next) - bar, kind(words, sections.isEmpty(), last)));
+            Song.Kind usual = kind(words, sections.isEmpty(), last);
+            Song.Kind kind = said(Math.round((bar - 1) * ticksPerBar), SongMidi.KIND)
+                    .flatMap(named -> Arrays.stream(Song.Kind.values())
+                            .filter(one -> one.name().equalsIgnoreCase(named))
+                            .findFirst())
+                    .orElse(usual);
+            sections.add(new Song.Section(words, (last ? bars + 1 : next) - bar, kind));
         }
         return sections;
+    }
+
+    /** What a text at a tick says after these words. */
+    private Optional<String> said(long tick, String words) {
+        return texts.getOrDefault(tick, List.of()).stream()
+                .filter(text -> text.startsWith(words))
+                .map(text -> text.substring(words.length()))
+                .findFirst();
+    }
+
+    private List<Song.Accent> accents(int bars, double ticksPerBar) {
+        double ticksPerBeat = ticksPerBar / beats;
+        List<Song.Accent> accents = new ArrayList<>();
+        texts.forEach((tick, words) -> {
+            int beat = (int) Math.round(tick / ticksPerBeat);
+            if (words.contains(SongMidi.ACCENT) && beat < bars * beats)
+                accents.add(new Song.Accent(beat / beats + 1, beat % beats + 1));
+        });
+        return accents;
+    }
+
+    /** As a file of ours says it, if that is what its tempo map says but for the rounding. */
+    private double exactly(int bar, double ticksPerBar, double tempo) {
+        double rounded = Math.round(tempo * 1000) / 1000.0;
+        return said(Math.round((bar - 1) * ticksPerBar), SongMidi.TEMPO)
+                .filter(words -> words.matches("\\d{1,3}\\.\\d{1,15}"))
+                .map(Double::valueOf)
+                .filter(told -> Math.abs(told - tempo) < SAME_TEMPO)
+                .orElse(rounded);
     }
 
     private static Song.Kind kind(String words, boolean first, boolean last) {
@@ -197,9 +249,10 @@ public final class MidiSong {
         });
         List<Song.TempoMark> found = new ArrayList<>();
         marks.forEach((bar, tempo) -> {
-            boolean changes =
-                    found.isEmpty() || Math.abs(found.get(found.size() - 1).barsPerMinute() - tempo) > SAME_TEMPO;
-            if (changes) found.add(new Song.TempoMark(bar, Math.round(tempo * 1000) / 1000.0));
+            boolean changes = found.isEmpty()
+                    || said(Math.round((bar - 1) * ticksPerBar), SongMidi.TEMPO).isPresent()
+                    || Math.abs(found.get(found.size() - 1).barsPerMinute() - tempo) > SAME_TEMPO;
+            if (changes) found.add(new Song.TempoMark(bar, exactly(bar, ticksPerBar, tempo)));
         });
         return found;
     }

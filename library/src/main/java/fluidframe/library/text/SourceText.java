@@ -94,6 +94,16 @@ public final class SourceText {
         }
     }
 
+    /** Why a text cannot be read as a tree; empty if it can. */
+    public static java.util.Optional<Problem> problemOf(String text) {
+        try {
+            read(text);
+            return java.util.Optional.empty();
+        } catch (Unreadable e) {
+            return java.util.Optional.of(e.problem());
+        }
+    }
+
     private static String plain(String message) {
         return message == null
                 ? "no further reason"

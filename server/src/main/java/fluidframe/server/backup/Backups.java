@@ -19,6 +19,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.locks.ReentrantLock;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import javax.sql.DataSource;
 import org.springframework.beans.factory.ObjectProvider;
@@ -148,7 +149,7 @@ public class Backups implements BeforeUpgrade {
     }
 
     /** Takes one in from elsewhere; refuses what is none. */
-    BackupView bring(InputStream body) {
+    public BackupView bring(InputStream body) {
         Path brought = alone(() -> folder.keep(Why.BROUGHT, clock.instant(), part -> {
             Files.copy(body, part, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
             opened(part, archive -> true);
@@ -164,7 +165,7 @@ public class Backups implements BeforeUpgrade {
         }
     }
 
-    BackupView.Contents contents(String name) {
+    public BackupView.Contents contents(String name) {
         Path file = folder.named(name);
         return opened(file, archive -> new Comparing(database).of(BackupFolder.view(file), archive));
     }
@@ -185,8 +186,11 @@ public class Backups implements BeforeUpgrade {
         }));
     }
 
-    /** One document as a backup has it. */
-    Optional<Stored> document(String name, String kind, String id) {
-        return opened(folder.named(name), archive -> archive.document(kind, id));
+    /** Every document of a backup that can be read, one after the other. */
+    public void documents(String name, Consumer<Stored> taker) {
+        opened(folder.named(name), archive -> {
+            archive.documents(taker::accept);
+            return null;
+        });
     }
 }

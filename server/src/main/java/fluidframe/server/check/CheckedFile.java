@@ -11,19 +11,7 @@ import fluidframe.core.routine.Routine;
 import fluidframe.core.routine.RoutineWork;
 import fluidframe.core.rule.Finding;
 import fluidframe.core.rule.Sheet;
-import fluidframe.library.evening.ClassFormat;
-import fluidframe.library.event.EventFormat;
-import fluidframe.library.exercise.CardFormat;
-import fluidframe.library.exercise.DrillFormat;
-import fluidframe.library.figure.ChartFormat;
-import fluidframe.library.lesson.LessonFormat;
-import fluidframe.library.list.ListFormat;
-import fluidframe.library.people.CoupleFormat;
-import fluidframe.library.people.DancerFormat;
-import fluidframe.library.people.GroupFormat;
-import fluidframe.library.practice.PracticeFormat;
-import fluidframe.library.routine.RoutineFormat;
-import fluidframe.library.song.SongFormat;
+import fluidframe.library.exchange.Formats;
 import fluidframe.library.text.Format;
 import fluidframe.library.text.Problem;
 import fluidframe.library.text.ReadResult;
@@ -40,35 +28,17 @@ import java.util.stream.Collectors;
  * @param value what it says; empty if it cannot be read
  */
 record CheckedFile(String name, Optional<?> value, List<Problem> problems) {
-    private static final List<Format<?>> FORMATS = List.of(
-            ChartFormat.CHART,
-            RoutineFormat.ROUTINE,
-            SongFormat.SONG,
-            EventFormat.EVENT,
-            ListFormat.LIST,
-            DancerFormat.DANCER,
-            CoupleFormat.COUPLE,
-            GroupFormat.GROUP,
-            LessonFormat.LESSON,
-            PracticeFormat.PRACTICE,
-            ClassFormat.CLASS,
-            DrillFormat.DRILL,
-            CardFormat.CARD);
-
     /** One line of the answer; {@code role} is null for the figure as a whole, {@code step} counts from 1. */
     record Line(String file, String rule, String severity, String role, int step, String message) {}
 
     static CheckedFile read(String name, String text) {
         Optional<String> named = Format.nameIn(text);
-        for (Format<?> format : FORMATS) {
-            if (named.isEmpty() || named.get().equals(format.name())) {
-                ReadResult<?> result = format.read(text);
-                return new CheckedFile(name, result.value(), result.problems());
-            }
+        Optional<Format<?>> format = named.isEmpty() ? Optional.of(Formats.ALL.get(0)) : named.flatMap(Formats::named);
+        if (format.isPresent()) {
+            ReadResult<?> result = format.get().read(text);
+            return new CheckedFile(name, result.value(), result.problems());
         }
-        String known = FORMATS.stream().map(Format::name).collect(Collectors.joining(", "));
-        Problem problem = new Problem(
-                1, 1, "/format", "The format must be one of " + known + ", but was \"" + named.get() + "\"");
+        Problem problem = new Problem(1, 1, "/format", Formats.refusal(named.orElseThrow()));
         return new CheckedFile(name, Optional.empty(), List.of(problem));
     }
 

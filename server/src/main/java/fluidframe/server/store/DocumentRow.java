@@ -23,7 +23,12 @@ class DocumentRow {
     record Use(String usedKind, String usedId) {}
 
     /** Everything a save replaces, worked out before the transaction begins. */
-    record Content(String name, String dance, String words, String text, Set<Use> uses, String summary, String stamp) {}
+    record Content(String name, String dance, String words, String text, Set<Use> uses, String summary, String stamp) {
+        /** The same beside a text that says it in its own way. */
+        Content as(String kept) {
+            return new Content(name, dance, words, kept, uses, summary, stamp);
+        }
+    }
 
     @EmbeddedId
     private DocumentKey key;

@@ -156,12 +156,6 @@ public final class Documents<T, S> {
                 StaleException.Sides.of(traits.format(), overtaken.version(), current, yours));
     }
 
-    /** What stands against what somebody has, as a stale save would tell both sides. */
-    StaleException.Sides against(String id, JsonNode yours) {
-        Document<T> current = get(id);
-        return StaleException.Sides.of(traits.format(), current.version(), current.value(), read(yours));
-    }
-
     private DocumentRow keep(DocumentRow row, Describing.Described<S> described, long atLeast) {
         String name = described.content().name();
         if (traits.isNameUnique()
@@ -176,13 +170,13 @@ public final class Documents<T, S> {
         return kept;
     }
 
-    private void refuseTaken(String name, String but) {
+    void refuseTaken(String name, String but) {
         if (traits.isNameUnique() && store.rows().isNamed(kind, DocumentRows.sorted(name), but)) {
             throw traits.kind().nameTaken(name);
         }
     }
 
-    private void usersAreOutdated(String id) {
+    void usersAreOutdated(String id) {
         if (!traits.isUsedInSummaries()) return;
         store.nextGeneration();
         store.rows().outdateUsersOf(kind, id);
@@ -237,7 +231,7 @@ public final class Documents<T, S> {
         });
     }
 
-    private DocumentRow live(String id) {
+    DocumentRow live(String id) {
         return store.rows()
                 .findById(key(id))
                 .filter(row -> row.binnedAt().isEmpty())
@@ -259,11 +253,11 @@ public final class Documents<T, S> {
         return store.write(() -> keepVersion(live(id), nextVersion(id), note));
     }
 
-    private long nextVersion(String id) {
+    long nextVersion(String id) {
         return store.versions().newest(kind, id).orElse(0L) + 1;
     }
 
-    private VersionLine keepVersion(DocumentRow row, long number, String note) {
+    VersionLine keepVersion(DocumentRow row, long number, String note) {
         VersionRow.Key key = new VersionRow.Key(kind, row.key().id(), number);
         store.versions().save(new VersionRow(key, note, row.text(), store.now()));
         return new VersionLine(number, note, store.now());
@@ -294,7 +288,10 @@ public final class Documents<T, S> {
                 .collect(Collectors.toMap(DocumentRows.State::id, DocumentRows.State::savedAt));
     }
 
-    /** What is kept beside a text, but for what lists show. */
+    Placing<T> placing() {
+        return new Placing<>(this, describing, store);
+    }
+
     DocumentRow.Content bareOf(String text) {
         return describing.bare(traits.format().salvage(text).value());
     }
@@ -313,11 +310,11 @@ public final class Documents<T, S> {
         return new Document<>(row.key().id(), row.version(), row.savedAt(), value, List.of());
     }
 
-    private DocumentKey key(String id) {
+    DocumentKey key(String id) {
         return new DocumentKey(kind, id);
     }
 
-    private NotFoundException missing(String id) {
+    NotFoundException missing(String id) {
         return new NotFoundException("There is no " + kind + " \"" + id + "\"");
     }
 }

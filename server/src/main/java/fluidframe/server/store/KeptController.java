@@ -54,6 +54,6 @@ class KeptController {
     /** What stands now against what is sent, as a stale save would tell it; nothing is saved. */
     @PostMapping("/kept/{kind}/{id}/differences")
     StaleException.Sides against(@PathVariable String kind, @PathVariable String id, @RequestBody JsonNode yours) {
-        return bin.of(Kind.parse(kind)).against(id, yours);
+        return bin.of(Kind.parse(kind)).placing().against(id, yours);
     }
 }

@@ -50,7 +50,11 @@ class BodyLimitFilter extends OncePerRequestFilter {
 
     private static boolean isFile(HttpServletRequest request) {
         String type = request.getContentType();
-        return type != null && (type.startsWith("application/yaml") || type.startsWith("audio/midi"));
+        return type != null
+                && (type.startsWith("application/yaml")
+                        || type.startsWith("audio/midi")
+                        || type.startsWith("application/octet-stream")
+                        || request.getRequestURI().startsWith("/api/intake"));
     }
 
     static String sentence(long most) {
