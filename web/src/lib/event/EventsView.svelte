@@ -2,12 +2,11 @@
   import { goto } from '$app/navigation';
   import { Attempt } from '$lib/api/attempt.svelte';
   import { api, need, type EventSummary, type EventTerms, type Schemas } from '$lib/api/client';
-  import { yaml } from '$lib/api/files';
   import { Paged } from '$lib/api/paged.svelte';
   import Button from '$lib/ui/Button.svelte';
   import Failed from '$lib/ui/Failed.svelte';
   import FindField from '$lib/ui/FindField.svelte';
-  import TakeFile from '$lib/ui/TakeFile.svelte';
+  import TakeFile from '$lib/intake/TakeFile.svelte';
   import More from '$lib/ui/More.svelte';
   import { getSettings } from '$lib/settings/settings.svelte';
 
@@ -44,12 +43,6 @@
       await goto(`/events/${kept.id}`);
     });
   };
-
-  const take = (text: string) =>
-    attempt.run(async () => {
-      const taken = await need(api.POST('/api/events/file', yaml(text)));
-      await goto(`/events/${taken.id}`);
-    });
 </script>
 
 <div class="mb-4 flex flex-wrap items-end gap-4">
@@ -65,7 +58,7 @@
     />
     <Button kind="main" type="submit" disabled={name.trim() === ''}>Begin</Button>
   </form>
-  <TakeFile label="or read a file" onpick={take} />
+  <TakeFile label="Take in files" />
 </div>
 <Failed why={attempt.failed} />
 {#if events.total > 12}<p class="mb-2"><FindField label="Find an event" onfind={(q) => void events.open(q)} /></p>{/if}

@@ -3,14 +3,13 @@
   import { page } from '$app/state';
   import { Attempt } from '$lib/api/attempt.svelte';
   import { api, need, type Schemas } from '$lib/api/client';
-  import { yaml } from '$lib/api/files';
   import { Paged } from '$lib/api/paged.svelte';
   import LessonLinks from '$lib/lesson/LessonLinks.svelte';
   import Button from '$lib/ui/Button.svelte';
   import Failed from '$lib/ui/Failed.svelte';
   import FindField from '$lib/ui/FindField.svelte';
   import More from '$lib/ui/More.svelte';
-  import TakeFile from '$lib/ui/TakeFile.svelte';
+  import TakeFile from '$lib/intake/TakeFile.svelte';
 
   /** Drills, or cards for setting a couple up: those that came with the studio and the coach's own. */
   let { dances }: { dances: Schemas['DanceView'][] } = $props();
@@ -49,13 +48,6 @@
     });
   };
 
-  const take = (text: string) =>
-    attempt.run(async () => {
-      const { id } = cards
-        ? await need(api.POST('/api/cards/file', yaml(text)))
-        : await need(api.POST('/api/drills/file', yaml(text)));
-      await goto(`/${cards ? 'cards' : 'drills'}/${id}`);
-    });
   const one = $derived(cards ? 'card' : 'drill');
 </script>
 
@@ -74,7 +66,7 @@
     />
     <Button kind="main" type="submit" disabled={name.trim() === ''}>Begin</Button>
   </form>
-  <TakeFile label="or read a file" onpick={take} />
+  <TakeFile label="Take in files" />
 </div>
 <Failed why={attempt.failed} />
 <ul class="border-t-2 border-ink md:columns-2 md:gap-8" aria-label={cards ? 'Set-up cards' : 'Drills'}>

@@ -2,7 +2,6 @@
   import { goto } from '$app/navigation';
   import { Attempt } from '$lib/api/attempt.svelte';
   import { api, need, type FigureSummary, type Schemas } from '$lib/api/client';
-  import { yaml } from '$lib/api/files';
   import Button from '$lib/ui/Button.svelte';
   import Dialog from '$lib/ui/Dialog.svelte';
   import { getSettings } from '$lib/settings/settings.svelte';
@@ -23,17 +22,6 @@
   let times = $state(2);
   let mirrored = $state(false);
   const attempt = new Attempt();
-  /** Reads a chart file as one of the coach's own figures. */
-  async function fromFile(event: Event) {
-    const file = (event.currentTarget as HTMLInputElement).files?.[0];
-    if (!file) return;
-    await attempt.run(async () => {
-      const read = await need(api.POST('/api/figures/file', yaml(await file.text())));
-      open = false;
-      await goto(`/figures/${read.id}`);
-    });
-  }
-
   const field = 'rounded-xs border border-strong bg-raised px-2 py-1';
 
   async function begin(event: SubmitEvent) {
@@ -76,10 +64,7 @@
         ><input type="checkbox" bind:checked={mirrored} /> every second time to the other side</label
       >
     {/if}
-    <label class="flex items-center gap-2 border-t border-line pt-2 text-soft"
-      >or read a chart file
-      <input type="file" accept=".yaml,.yml,.json" onchange={fromFile} class="text-xs" /></label
-    >
+    <p class="border-t border-line pt-2 text-soft">A chart in a file is taken in by dropping it on any page.</p>
     <Failed why={attempt.failed} />
     <div class="flex justify-end gap-2">
       <Button onclick={() => (open = false)}>Cancel</Button>

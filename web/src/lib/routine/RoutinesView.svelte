@@ -2,13 +2,12 @@
   import { goto } from '$app/navigation';
   import { Attempt } from '$lib/api/attempt.svelte';
   import { api, need, type RoutineSummary, type Schemas } from '$lib/api/client';
-  import { yaml } from '$lib/api/files';
   import { Paged } from '$lib/api/paged.svelte';
   import Button from '$lib/ui/Button.svelte';
   import Failed from '$lib/ui/Failed.svelte';
   import FindField from '$lib/ui/FindField.svelte';
   import { beginning } from './routine-edits';
-  import TakeFile from '$lib/ui/TakeFile.svelte';
+  import TakeFile from '$lib/intake/TakeFile.svelte';
   import More from '$lib/ui/More.svelte';
   import { getSettings } from '$lib/settings/settings.svelte';
 
@@ -44,12 +43,6 @@
       ? 'every join holds'
       : `${routine.brokenJoins} ${routine.brokenJoins === 1 ? 'join' : 'joins'} not possible`;
   };
-
-  const take = (text: string) =>
-    attempt.run(async () => {
-      const taken = await need(api.POST('/api/routines/file', yaml(text)));
-      await goto(`/routines/${taken.id}`);
-    });
 </script>
 
 <div class="mb-4 flex flex-wrap items-end gap-4">
@@ -72,7 +65,7 @@
     />
     <Button kind="main" type="submit" disabled={name.trim() === ''}>Begin</Button>
   </form>
-  <TakeFile label="or read a file" onpick={take} />
+  <TakeFile label="Take in files" />
 </div>
 <Failed why={attempt.failed} />
 {#if routines.total > 12}<p class="mb-2">

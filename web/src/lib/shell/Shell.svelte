@@ -8,6 +8,9 @@
   import { getSettings, type Theme, type Wording } from '$lib/settings/settings.svelte';
   import type { Snippet } from 'svelte';
   import JottingDialog from '$lib/jotting/JottingDialog.svelte';
+  import { intake } from '$lib/intake/intake.svelte';
+  import TakeInPlace from '$lib/intake/TakeInPlace.svelte';
+  import TakeFile from '$lib/intake/TakeFile.svelte';
   import UnsentNotice from '$lib/editing/UnsentNotice.svelte';
   import FindBox from './FindBox.svelte';
   import { isShortcut } from './typing';
@@ -165,13 +168,20 @@
             class="border-t border-line pt-2 text-left text-accent underline underline-offset-2"
             onclick={() => (jotting = true)}>Jot down a line ( j )</button
           >
+          <div class="border-t border-line pt-2"><TakeFile label="Take in files" /></div>
+          <a href="/backups" class="border-t border-line pt-2 text-accent underline underline-offset-2">Backups</a>
           <a href="/bin" class="border-t border-line pt-2 text-accent underline underline-offset-2">Bin</a>
         </div>
       </Popover>
     </header>
     <StudioNotices />
     <UnsentNotice />
-    <main id="work" class="grow px-3 pt-4 pb-8 sm:px-5 print:p-0"><Rescue>{@render children()}</Rescue></main>
+    <TakeInPlace />
+    <main id="work" class="grow px-3 pt-4 pb-8 sm:px-5 print:p-0">
+      <Rescue
+        >{#key page.route.id?.includes('[id]') ? 0 : intake.generation}{@render children()}{/key}</Rescue
+      >
+    </main>
   </div>
   <nav
     aria-label="Places"

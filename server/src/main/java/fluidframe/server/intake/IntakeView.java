@@ -10,6 +10,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.lang.Nullable;
 
 /**
  * What a file brings against what is here.
@@ -57,8 +58,8 @@ public record IntakeView(
             @NotNull @Size(max = 20) String kind,
             @NotNull @Size(min = 1, max = 80) String id,
             @NotNull How how,
-            JsonNode document,
-            @Size(max = 120) String backup) {}
+            @Nullable JsonNode document,
+            @Nullable @Size(max = 120) String backup) {}
 
     /** Everything to take, from which file. */
     public record Choice(

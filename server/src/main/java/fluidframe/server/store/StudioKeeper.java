@@ -26,7 +26,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.jdbc.core.JdbcTemplate;
 
-/** Looks after the studio's file while the server runs: a copy before its tables are changed, and a file made small and marked as whole at a clean stop. */
+/** Looks after the studio's file while the server runs: a copy before its tables are changed, a small file marked as whole at the end. */
 @Configuration
 class StudioKeeper {
     private static final Logger LOG = LoggerFactory.getLogger(StudioKeeper.class);

@@ -9,6 +9,7 @@ import java.util.regex.Pattern;
 final class Pages {
     /** Places with one page. */
     static final Set<String> PLACES = Set.of(
+            "backups",
             "bin",
             "classes",
             "compare",
