@@ -91,7 +91,7 @@ final class StudioFile {
      * @return whether it was done within that time; if not, the file is as it was
      */
     boolean compact(long most, TimeUnit unit) throws IOException {
-        Path small = file.resolveSibling(file.getFileName() + ".compact");
+        Path small = file.resolveSibling("compact." + file.getFileName());
         Files.deleteIfExists(small);
         FutureTask<Void> work = new FutureTask<>(() -> copyWhatIsAlive(small), null);
         Thread thread = new Thread(work, "compact");
@@ -113,13 +113,22 @@ final class StudioFile {
         }
     }
 
-    /** On a copy, because the database's own tool works in place and would leave a file half done when given up. */
+    /**
+     * On a copy, because the database's own tool works in place and would leave a file half done when given up. What a kill has
+     * cut off is taken back first: the tool numbers the tables anew, after which the database could not tell what to take back.
+     */
     private void copyWhatIsAlive(Path to) {
         try {
             Files.copy(file, to);
+            try (Connection connection = DriverManager.getConnection(new StudioFile(to).url(), "sa", "");
+                    Statement statement = connection.createStatement()) {
+                statement.execute("SHUTDOWN");
+            }
             MVStoreTool.compact(to.toString(), true);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
+        } catch (SQLException e) {
+            throw new IllegalStateException("The copy cannot be opened", e);
         }
     }
 

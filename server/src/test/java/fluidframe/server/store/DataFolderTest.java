@@ -8,6 +8,7 @@ import java.io.RandomAccessFile;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
@@ -233,6 +234,43 @@ class DataFolderTest {
         assertThat(new StudioFile(file()).readThrough()).isEqualTo(20);
         try (Stream<Path> left = Files.list(folder)) {
             assertThat(left.map(path -> path.getFileName().toString())).noneMatch(name -> name.contains("compact"));
+        }
+    }
+
+    /** The database keeps what a transaction would take back in its file; made small without it, the file could never be read again. */
+    @Test
+    void aTransactionThatAKillHasCutOffIsTakenBackBeforeTheFileIsMadeSmall() throws Exception {
+        studio(20, 20);
+        try (Connection connection = DriverManager.getConnection(url(), "sa", "");
+                Connection other = DriverManager.getConnection(url(), "sa", "");
+                Statement statement = connection.createStatement();
+                Statement killing = other.createStatement()) {
+            statement.execute("create table later (id int primary key, name varchar(400))");
+            statement.execute("create table gone (id int)");
+            statement.execute("drop table gone");
+            statement.execute("insert into later select x, repeat('la', 180) from system_range(1, 40000)");
+            connection.setAutoCommit(false);
+            statement.execute("delete from song");
+            statement.execute("update later set name = repeat('no', 170)");
+            killing.execute("checkpoint sync");
+            // As a kill leaves it: an end of the database in any other way would take the transaction back.
+            Files.copy(file(), folder.resolve("killed"));
+            connection.rollback();
+            killing.execute("shutdown");
+        } catch (SQLException e) {
+            assertThat(e.getMessage()).contains("closed");
+        }
+        Files.move(folder.resolve("killed"), file(), StandardCopyOption.REPLACE_EXISTING);
+        assertThat(Files.size(file())).isGreaterThan(8 << 20);
+        open(false);
+        assertThat(new StudioFile(file()).readThrough()).isEqualTo(20);
+        try (Connection connection = DriverManager.getConnection(url(), "sa", "");
+                Statement statement = connection.createStatement();
+                var row = statement.executeQuery(
+                        "select (select count(*) from song), (select count(*) from later where name like 'la%')")) {
+            row.next();
+            assertThat(row.getInt(1)).isEqualTo(20);
+            assertThat(row.getInt(2)).isEqualTo(40000);
         }
     }
 
