@@ -13,7 +13,7 @@ import org.springframework.stereotype.Service;
 
 /** Kept routines against kept events. */
 @Service
-class EventReports {
+public class EventReports {
     private final Documents<EventTerms, EventView.EventSummary> events;
     private final Documents<Routine, RoutineSummary> routines;
     private final Lists lists;
@@ -35,7 +35,7 @@ class EventReports {
         lists.find(terms.list()).ifPresent(levels -> terms.under(levels, fluidframe.core.floor.Point.ORIGIN));
     }
 
-    EventView.EventReport of(String id, String routineId) {
+    public EventView.EventReport of(String id, String routineId) {
         EventTerms terms = events.get(id).value();
         Routine routine = routines.get(routineId).value();
         RoutineDesk.WorkedOut worked = desk.worked(routine);

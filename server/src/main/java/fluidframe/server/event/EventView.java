@@ -26,7 +26,7 @@ public record EventView(
      *
      * @param kept whether nothing is broken; a line to be asked about does not count
      */
-    record EventReport(
+    public record EventReport(
             String event,
             String routine,
             String dance,
@@ -36,7 +36,7 @@ public record EventView(
             List<LineView> lines) {}
 
     /** One demand: {@code verdict} is kept, broken or ask; figures by their places, from 1. */
-    record LineView(String about, String verdict, String detail, List<Integer> places) {
+    public record LineView(String about, String verdict, String detail, List<Integer> places) {
         static LineView of(Event.Line line) {
             return new LineView(
                     line.about(),

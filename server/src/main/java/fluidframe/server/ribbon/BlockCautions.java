@@ -9,13 +9,13 @@ import java.util.Map;
 import java.util.stream.Collectors;
 
 /** What to mind in a place of a routine so that nobody is hurt: of a figure by its chart, of a free element by its name. */
-final class BlockCautions {
+public final class BlockCautions {
     private static final Map<String, List<String>> OF_ELEMENTS =
             FreeElements.load().stream().collect(Collectors.toMap(FreeElement::name, FreeElement::cautions));
 
     private BlockCautions() {}
 
-    static List<String> of(Block block) {
+    public static List<String> of(Block block) {
         return block.figure()
                 .map(Danceable::figure)
                 .map(chart -> chart.teaching().cautions())
