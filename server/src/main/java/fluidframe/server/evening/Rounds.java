@@ -30,7 +30,7 @@ import org.springframework.stereotype.Component;
 
 /** Plans the rounds of an evening, with what is known of its course. */
 @Component
-class Rounds {
+public class Rounds {
     private final Documents<ClassEvening, ClassView.ClassSummary> classes;
     private final Documents<Dancer, PeopleView.DancerSummary> dancers;
     private final Documents<Routine, RoutineSummary> routines;
@@ -68,7 +68,7 @@ class Rounds {
         return before;
     }
 
-    RotationView planned(ClassEvening evening) {
+    public RotationView planned(ClassEvening evening) {
         Evening.History history = ClassEvening.history(before(evening));
         Rotation rotation = Rotations.plan(evening.evening(history), evening.announced());
         List<RotationView.ClassRound> rounds = new ArrayList<>();

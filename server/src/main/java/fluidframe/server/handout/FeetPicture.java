@@ -17,9 +17,16 @@ final class FeetPicture {
     private static final double MARGIN = 0.34;
     private static final double LEAST = 1.6;
     private static final double RATIO = 1.75;
-    private static final double NUMBER_RADIUS = 0.17;
+    private static final double[] RADII = {0.15, 0.19, 0.24, 0.3, 0.38, 0.5};
+    private static final double CLOSE = 0.2;
+    private static final double SOLE = 0.11;
+    private static final int TURNS = 16;
     private static final double NEAR = 0.1;
 
+    /** A number that stands already. */
+    private record Label(Point at, double width) {}
+
+    private final List<Label> labels = new ArrayList<>();
     private final FloorPlan floor;
     private final boolean moving;
     private final Optional<Role> only;
@@ -113,22 +120,16 @@ final class FeetPicture {
                         -.022 * s, -.042 * s, -.042 * s, -.042 * s, -.026 * s, -.012 * s);
     }
 
-    /** One number for steps on the same spot, on the outer side of the foot. */
+    /** One number for steps on the same spot, where the least stands under it. */
     private void numbers(Role role, double letters) {
         List<Footfall> done = new ArrayList<>();
         for (Footfall fall : floor.footfalls()) {
             if (fall.role() != role || done.contains(fall)) continue;
             List<Footfall> here = floor.footfalls().stream()
-                    .filter(other -> other.role() == role
-                            && Math.hypot(
-                                            other.place().x() - fall.place().x(),
-                                            other.place().y() - fall.place().y())
-                                    < NEAR)
+                    .filter(other -> other.role() == role && distance(other.place(), fall.place()) < NEAR)
                     .filter(other -> !done.contains(other))
                     .toList();
             done.addAll(here);
-            double outward = fall.direction() + (fall.foot() == Foot.LEFT ? -4 : 4);
-            double angle = outward * Math.PI / 8;
             String text = here.size() > 3
                     ? here.get(0).number() + "…" + here.get(here.size() - 1).number()
                     : String.join(
@@ -136,14 +137,59 @@ final class FeetPicture {
                             here.stream()
                                     .map(one -> String.valueOf(one.number()))
                                     .toList());
-            svg.append(format(
-                    "<text x=\"%.3f\" y=\"%.3f\" font-size=\"%.3f\" font-family=\"Commissioner\" text-anchor=\"middle\" fill=\"%s\">%s</text>",
-                    fall.place().x() + NUMBER_RADIUS * Math.cos(angle),
-                    fall.place().y() + NUMBER_RADIUS * Math.sin(angle) + letters / 3,
-                    letters,
-                    colour(role),
-                    text));
+            number(fall, text, letters);
         }
+    }
+
+    private void number(Footfall fall, String text, double letters) {
+        double outward = (fall.direction() + (fall.foot() == Foot.LEFT ? -4 : 4)) * Math.PI / 8;
+        Point best = fall.place();
+        double least = Double.MAX_VALUE;
+        for (double radius : RADII) {
+            for (int turn = 0; turn < TURNS; turn++) {
+                double angle = outward + turn * 2 * Math.PI / TURNS;
+                Point at = new Point(
+                        fall.place().x() + radius * Math.cos(angle),
+                        fall.place().y() + radius * Math.sin(angle));
+                double cost = crowding(at, letters * (0.6 * text.length() + 0.4), letters)
+                        + radius
+                        + 0.05 * Math.min(turn, TURNS - turn);
+                if (cost < least) {
+                    least = cost;
+                    best = at;
+                }
+            }
+        }
+        labels.add(new Label(best, letters * (0.6 * text.length() + 0.4)));
+        if (distance(best, fall.place()) > CLOSE) {
+            svg.append(format(
+                    "<path d=\"M%.3f %.3fL%.3f %.3f\" stroke=\"%s\" stroke-width=\".006\"/>",
+                    fall.place().x(), fall.place().y(), best.x(), best.y(), colour(fall.role())));
+        }
+        svg.append(format(
+                "<text x=\"%.3f\" y=\"%.3f\" font-size=\"%.3f\" font-family=\"Commissioner\" text-anchor=\"middle\" fill=\"%s\">%s</text>",
+                best.x(), best.y() + letters / 3, letters, colour(fall.role()), text));
+    }
+
+    /** How much of a number would stand on feet and on other numbers. */
+    private double crowding(Point at, double width, double height) {
+        double cost = 0;
+        for (Label label : labels) {
+            double overX =
+                    (width + label.width()) / 2 - Math.abs(at.x() - label.at().x());
+            double overY = height - Math.abs(at.y() - label.at().y());
+            if (overX > 0 && overY > 0) cost += 3;
+        }
+        for (Footfall fall : floor.footfalls()) {
+            if (!isShown(fall.role())) continue;
+            double over = SOLE + width / 2 - distance(at, fall.place());
+            if (over > 0) cost += 4 * over;
+        }
+        return cost;
+    }
+
+    private static double distance(Point one, Point other) {
+        return Math.hypot(one.x() - other.x(), one.y() - other.y());
     }
 
     private void marks(double x, double y, double width, double height) {

@@ -132,7 +132,7 @@ public class RoutineDesk {
                 .toList();
     }
 
-    byte[] midi(Routine routine) {
+    public byte[] midi(Routine routine) {
         RoutineWork work = workOf(routine);
         Pulse pulse = pulse(routine, songOf(routine), work.dance().beatsPerBar());
         return MidiRoutine.write(routine.name(), work, routine.tempo(), pulse.song(), pulse.songBar());

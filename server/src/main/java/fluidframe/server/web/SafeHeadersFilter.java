@@ -30,6 +30,11 @@ class SafeHeadersFilter extends OncePerRequestFilter {
     /** The one style attribute in the page: of the line in which the front end's router tells screen readers of a new page. */
     private static final String ANNOUNCER_STYLE = "'sha256-S8qMpvofolR8Mpjy4kQvEm7m1q8clzU4dfDH0AmvZjo='";
 
+    /** A sheet to look at brings its own styles, runs nothing, and is shown within a page of ours. */
+    private static final String SHEET_POLICY =
+            "default-src 'none'; style-src 'unsafe-inline'; font-src 'self'; img-src data:;"
+                    + " base-uri 'none'; form-action 'none'; frame-ancestors 'self'";
+
     private final Map<String, String> headers;
 
     SafeHeadersFilter() {
@@ -38,7 +43,7 @@ class SafeHeadersFilter extends OncePerRequestFilter {
                 "default-src 'none'; script-src 'self'" + inlineScripts()
                         + "; style-src 'self'; style-src-attr 'unsafe-hashes' " + ANNOUNCER_STYLE
                         + "; img-src 'self' data: blob:; font-src 'self'; media-src 'self' blob:;"
-                        + " connect-src 'self'; worker-src 'self'; base-uri 'none'; form-action 'self';"
+                        + " connect-src 'self'; worker-src 'self'; frame-src 'self'; base-uri 'none'; form-action 'self';"
                         + " frame-ancestors 'none'",
                 "X-Content-Type-Options",
                 "nosniff",
@@ -79,6 +84,10 @@ class SafeHeadersFilter extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         headers.forEach(response::setHeader);
+        if (request.getRequestURI().startsWith("/api/handouts/")) {
+            response.setHeader("Content-Security-Policy", SHEET_POLICY);
+            response.setHeader("X-Frame-Options", "SAMEORIGIN");
+        }
         chain.doFilter(request, response);
     }
 }
