@@ -6,7 +6,8 @@
   import ConflictDialog from './ConflictDialog.svelte';
   import DeleteDialog from './DeleteDialog.svelte';
   import type { Editor } from './editor.svelte';
-  import { addressOf, CHANNELS, nameOf, type Kind } from './kinds';
+  import TakeAway from '$lib/handout/TakeAway.svelte';
+  import { CHANNELS, nameOf, type Kind } from './kinds';
 
   interface Props {
     editor: Editor<K>;
@@ -61,9 +62,7 @@
     >
       {#snippet trigger()}More{/snippet}
       <div class="flex flex-col items-start gap-1">
-        <a class="px-2.5 py-1 hover:text-accent" href="{addressOf(editor.kind, editor.id)}/file" download
-          >Take it home as a file</a
-        >
+        {#if more}<TakeAway kind={editor.kind} id={editor.id} />{/if}
         {#if onremoved}
           <Button
             kind="quiet"

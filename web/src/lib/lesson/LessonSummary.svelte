@@ -3,7 +3,6 @@
   import { longDay, timeOf } from '$lib/api/days';
   import { loaded } from '$lib/api/loaded.svelte';
   import { getSettings } from '$lib/settings/settings.svelte';
-  import Button from '$lib/ui/Button.svelte';
   import Failed from '$lib/ui/Failed.svelte';
   import { STAGES, sum, type Item } from './stages';
 
@@ -26,7 +25,10 @@
 
 <p class="mb-3 flex gap-2 print:hidden">
   <a class="text-accent underline" href="/lessons/{id}">to the lesson</a>
-  <Button kind="main" class="ml-auto" onclick={() => window.print()}>Print</Button>
+  <a
+    class="ml-auto rounded-xs border border-accent bg-accent px-2.5 py-1 text-sm text-on-accent"
+    href="/print/lesson/{id}">Print or PDF</a
+  >
 </p>
 <Failed why={read.failed} />
 <article aria-label="Summary" class="max-w-3xl bg-raised p-6 print:p-0">

@@ -2,7 +2,6 @@
   import { api, need, type Schemas } from '$lib/api/client';
   import { loaded } from '$lib/api/loaded.svelte';
   import EndGlyph from '$lib/library/EndGlyph.svelte';
-  import Button from '$lib/ui/Button.svelte';
   import { grouped, turns } from './levels';
   import { readingList } from './reading-list';
   import { getSettings } from '$lib/settings/settings.svelte';
@@ -49,7 +48,10 @@
     ><input type="checkbox" bind:checked={all} /> all dances, a page each</label
   >
   <span class="text-sm text-soft">by “{list?.name ?? ''}”</span>
-  <Button kind="main" class="ml-auto" onclick={() => window.print()}>Print</Button>
+  <a
+    class="ml-auto rounded-xs border border-accent bg-accent px-2.5 py-1 text-sm text-on-accent"
+    href="/print/syllabus/{all ? 'all' : settings.dance}">Print or PDF</a
+  >
 </div>
 <Failed why={read.failed} />
 {#each pages as { dance, groups } (dance.id)}

@@ -106,8 +106,11 @@
   <label class="flex items-center gap-1 text-sm text-soft"
     ><input type="checkbox" bind:checked={pictures} /> pictures</label
   >
-  <Button kind="main" class="ml-auto" disabled={pictures && !motion && !danced.failed} onclick={() => window.print()}
-    >Print</Button
+  {#if pictures}<Button disabled={!motion && !danced.failed} onclick={() => window.print()}>Print with pictures</Button
+    >{/if}
+  <a
+    class="ml-auto rounded-xs border border-accent bg-accent px-2.5 py-1 text-sm text-on-accent"
+    href="/print/part/{view.id}?role={role}">Print or PDF</a
   >
 </div>
 <Failed why={read.failed || danced.failed} />

@@ -49,6 +49,10 @@ final class Pages {
     /** Pages of a thing besides its own. */
     static final Map<String, String> OF_A_THING = Map.of("routines", "sheet", "lessons", "summary", "classes", "floor");
 
+    /** What can be printed, each of a thing. */
+    static final Set<String> SHEETS =
+            Set.of("figure", "comparison", "routine", "part", "syllabus", "lesson", "practice", "class", "cards");
+
     /** Figure ids hold dots, so only endings that the front end's files have count as assets. */
     private static final Pattern ASSET = Pattern.compile("\\.(js|css|map|json|svg|png|ico|txt|html|woff2?)$");
 
@@ -62,7 +66,9 @@ final class Pages {
                     || PLACES.contains(words[0])
                     || ASSET.matcher(words[0]).find();
         }
-        if (words.length == 3) return words[2].equals(OF_A_THING.get(words[0]));
+        if (words.length == 3) {
+            return words[2].equals(OF_A_THING.get(words[0])) || words[0].equals("print") && SHEETS.contains(words[1]);
+        }
         return words.length == 2 && WITH_THINGS.contains(words[0]);
     }
 

@@ -26,7 +26,8 @@ class PagesTest {
                             Pages.PLACES.stream(),
                             Pages.WITH_THINGS.stream().map(place -> place + "/[id]"),
                             Pages.OF_A_THING.entrySet().stream()
-                                    .map(page -> page.getKey() + "/[id]/" + page.getValue()))
+                                    .map(page -> page.getKey() + "/[id]/" + page.getValue()),
+                            Stream.of("print/[what]/[id]"))
                     .flatMap(kind -> kind)
                     .sorted()
                     .toList();
@@ -35,14 +36,30 @@ class PagesTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/", "/figures", "/figures/waltz.whisk", "/songs/5/", "/routines/5/sheet", "/mark.svg"})
+    @ValueSource(
+            strings = {
+                "/",
+                "/figures",
+                "/figures/waltz.whisk",
+                "/songs/5/",
+                "/routines/5/sheet",
+                "/print/part/5",
+                "/mark.svg"
+            })
     void servesPagesAndFiles(String path) {
         assertThat(Pages.isOne(path)).isTrue();
     }
 
     @ParameterizedTest
     @ValueSource(
-            strings = {"/nothing", "/figures/a/b", "/rules/5", "/figures/a/b/c", "/figures/a/sheet", "/routines/5/song"
+            strings = {
+                "/nothing",
+                "/figures/a/b",
+                "/rules/5",
+                "/figures/a/b/c",
+                "/figures/a/sheet",
+                "/routines/5/song",
+                "/print/hat/5"
             })
     void saysThatThereIsNoSuchPage(String path) {
         assertThat(Pages.isOne(path)).isFalse();
