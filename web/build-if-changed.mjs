@@ -7,6 +7,7 @@ import { join } from 'node:path';
 const inputs = [
   'src',
   'static',
+  'tools/print-fonts.mjs',
   'openapi.json',
   'package.json',
   'package-lock.json',
@@ -26,7 +27,7 @@ function files(path) {
 function hashOf(paths) {
   const hash = createHash('sha256');
   for (const file of paths.flatMap(files)) {
-    if (file.endsWith('schema.d.ts') || file.startsWith(join('static', 'print'))) continue;
+    if (file.endsWith('schema.d.ts') || file.startsWith(join('static', 'fonts'))) continue;
     hash.update(file).update(readFileSync(file));
   }
   return hash.digest('hex');

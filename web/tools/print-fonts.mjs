@@ -8,5 +8,5 @@ const FACES = [
   'piazzolla/600SemiBold/Piazzolla_600SemiBold.ttf'
 ];
 
-mkdirSync('static/print', { recursive: true });
-for (const face of FACES) copyFileSync(`node_modules/@expo-google-fonts/${face}`, `static/print/${basename(face)}`);
+mkdirSync('static/fonts', { recursive: true });
+for (const face of FACES) copyFileSync(`node_modules/@expo-google-fonts/${face}`, `static/fonts/${basename(face)}`);

@@ -22,7 +22,7 @@ import org.thymeleaf.templateresolver.ClassLoaderTemplateResolver;
 @Component
 public class Printer {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
-    private static final String FONTS = "static/print/";
+    private static final String FONTS = "static/fonts/";
 
     private final Clock clock;
     private final SpringTemplateEngine engine;

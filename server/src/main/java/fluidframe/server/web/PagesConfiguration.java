@@ -50,7 +50,7 @@ class PagesConfiguration implements WebMvcConfigurer {
                     }
                 })
                 .addPathPatterns("/**")
-                .excludePathPatterns("/api/**", "/v3/**", "/_app/**", "/error");
+                .excludePathPatterns("/api/**", "/v3/**", "/_app/**", "/fonts/**", "/error");
     }
 
     @Override
