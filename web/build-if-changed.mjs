@@ -11,7 +11,9 @@ const inputs = [
   'openapi.json',
   'package.json',
   'package-lock.json',
+  'card.html',
   'vite.config.ts',
+  'vite.card.config.ts',
   'svelte.config.js',
   'tsconfig.json'
 ];

@@ -53,7 +53,6 @@
     doing('Putting everything back …', async () => {
       done = await need(api.POST('/api/backups/{name}/restore', path(backup)));
       contents = null;
-      intake.generation += 1;
       await load();
     });
 

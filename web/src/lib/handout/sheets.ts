@@ -73,3 +73,15 @@ export const hasParts = (what: string) => what === 'figure' || what === 'part';
 
 /** Sheets on which steps are charted, with a count and layers. */
 export const hasSteps = (what: string) => hasParts(what) || what === 'comparison';
+
+/** Of what there is a practice card. */
+export const hasCard = (kind: Kind) => kind === 'figure' || kind === 'routine' || kind === 'practice';
+
+/** The address of a practice card, counted and worded as this reader has it. */
+export function addressOfCard(kind: Kind, id: string, roles: string, count: string): string {
+  const query = new URLSearchParams();
+  if (roles !== 'man-lady') query.set('roles', roles);
+  if (count) query.set('count', count);
+  const asked = query.size > 0 ? `?${query.toString()}` : '';
+  return `/api/practice-cards/${kind}/${encodeURIComponent(id)}${asked}`;
+}

@@ -32,6 +32,9 @@ class Intake {
   busy = $state('');
   /** What was taken last, until it is undone or put aside. */
   receipt = $state.raw<Schemas['Receipt'] | null>(null);
+  /** Counts how often it was closed, so that what is read late knows whether it is still wanted. */
+  #closed = 0;
+
   /** Counts what was taken and undone, for lists that show it. */
   generation = $state(0);
 
@@ -40,20 +43,24 @@ class Intake {
 
   async look(files: Iterable<File>) {
     this.failed = '';
+    const closed = this.#closed;
     for (const file of files) {
+      // Whoever has closed it meanwhile wants nothing more of it.
+      if (closed !== this.#closed) return;
       this.busy = `Reading ${file.name} …`;
       try {
         const query = { params: { query: { name: file.name.slice(0, 120) } } };
         const view = isStudio(file)
           ? await need(api.POST('/api/intake/studio', { ...query, ...bytes(file, 'application/zip') }))
           : await need(api.POST('/api/intake/file', { ...query, ...bytes(file, 'application/octet-stream') }));
+        if (closed !== this.#closed) return;
         this.looked = [...this.looked, view];
         for (const thing of view.things) this.offered.push({ file: view.file, thing, choice: usual(thing) });
       } catch (error) {
-        this.failed = `${file.name}: ${words(error)}`;
+        if (closed === this.#closed) this.failed = `${file.name}: ${words(error)}`;
       }
     }
-    this.busy = '';
+    if (closed === this.#closed) this.busy = '';
   }
 
   /** The same for all that stand so to what is here. */
@@ -105,6 +112,8 @@ class Intake {
   }
 
   close() {
+    this.#closed += 1;
+    this.busy = '';
     this.looked = [];
     this.offered = [];
     this.failed = '';

@@ -3,7 +3,7 @@ import { Dancer } from './dancer';
 import { onsetsOf } from './onsets';
 import { FrameLog } from './frames';
 import { Ladder } from './ladder.svelte';
-import { Sounds } from './sounds.svelte';
+import { Sounds, type Bands } from './sounds.svelte';
 import { Transport } from './transport.svelte';
 import type { View } from './views';
 import { Wake } from './wake';
@@ -23,7 +23,7 @@ export const cueKey = (figure: string, role: string, row: number) => `${figure} 
 /** What is being rehearsed: the motion, where it is, what sounds and from where it is seen. */
 export class Rehearsal {
   motion = $state.raw() as Schemas['MotionView'];
-  readonly sounds = new Sounds();
+  readonly sounds: Sounds;
   readonly transport: Transport;
   readonly ladder = new Ladder();
   readonly frames = new FrameLog();
@@ -54,7 +54,9 @@ export class Rehearsal {
   /** Whether the beats of this moment are only counted in. */
   countingIn = $state(false);
 
-  constructor(motion: Schemas['MotionView'], loop: { from: number; to: number } | null) {
+  /** @param bandOf what the band plays, where no server is asked */
+  constructor(motion: Schemas['MotionView'], loop: { from: number; to: number } | null, bandOf?: Bands) {
+    this.sounds = new Sounds(bandOf);
     this.motion = motion;
     this.transport = new Transport(motion, this.sounds.clock);
     this.dancers = motion.dancers.map((view) => new Dancer(view));

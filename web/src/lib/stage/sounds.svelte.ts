@@ -46,6 +46,11 @@ export function cuesOf(motion: Schemas['MotionView'], only: 'both' | RoleName) {
   return motion.rows.filter((row) => row.role === role).flatMap((row) => row.spoken);
 }
 
+/** Whoever knows what a band plays for a dance. */
+export type Bands = (dance: string) => Promise<Schemas['DanceBand'] | undefined>;
+
+const ofTheServer: Bands = (dance) => need(api.GET('/api/bands/{dance}', { params: { path: { dance } } }));
+
 /** Everything that sounds while somebody rehearses, each as loud as it was left. */
 export class Sounds {
   #loudness = $state.raw<Loudness>(kept());
@@ -55,6 +60,11 @@ export class Sounds {
   /** Counts how often it was begun, so that what is ready late knows whether it is still wanted. */
   #begun = 0;
   #bands: Record<string, Schemas['DanceBand']> = {};
+  readonly #bandOf: Bands;
+
+  constructor(bandOf: Bands = ofTheServer) {
+    this.#bandOf = bandOf;
+  }
 
   get loudness() {
     return this.#loudness;
@@ -139,7 +149,8 @@ export class Sounds {
   async band(dance: string): Promise<Schemas['DanceBand']> {
     const known = this.#bands[dance];
     if (known) return known;
-    const band = await need(api.GET('/api/bands/{dance}', { params: { path: { dance } } }));
+    const band = await this.#bandOf(dance);
+    if (!band) throw new Error(`There is no band for ${dance}`);
     this.#bands[dance] = band;
     return band;
   }

@@ -28,7 +28,7 @@ import java.util.Optional;
  * @param countIn what is counted before the dancing
  * @param languages in which it can be counted
  */
-record MotionView(
+public record MotionView(
         String name,
         String dance,
         String title,
@@ -46,21 +46,21 @@ record MotionView(
         List<StageBlock> blocks,
         List<String> languages) {
     /** So many bars before the dancing, and the words for the beats of a bar. */
-    record CountInView(int bars, List<String> words) {}
+    public record CountInView(int bars, List<String> words) {}
 
     /** Metres; 0 by 0 where there is no floor. */
-    record HallSize(double length, double width) {}
+    public record HallSize(double length, double width) {}
 
     /**
      * A dancer.
      *
      * @param curves by their names: beat, value and slope of one knot after another
      */
-    record DancerView(
+    public record DancerView(
             String role, double height, BuildView build, Map<String, double[]> curves, List<HandsView> hands) {}
 
     /** The measures of a body, in metres. */
-    record BuildView(
+    public record BuildView(
             double thigh,
             double shank,
             double ankle,
@@ -71,10 +71,10 @@ record MotionView(
             double shoe) {}
 
     /** What the hands hold from a beat on. */
-    record HandsView(double beat, String left, String right) {}
+    public record HandsView(double beat, String left, String right) {}
 
     /** A row where it is danced: what is said on it, as written and aloud, and the cells of the chart by their columns. */
-    record StageRow(
+    public record StageRow(
             String role,
             int block,
             int number,
@@ -85,7 +85,7 @@ record MotionView(
             Map<String, String> cells) {}
 
     /** A word of the count and the beat on which it falls. */
-    record SpokenWord(String word, double beat) {}
+    public record SpokenWord(String word, double beat) {}
 
     /**
      * A figure or free element in its place.
@@ -94,11 +94,11 @@ record MotionView(
      * @param faults usual ones of the figure
      */
     @JsonInclude(JsonInclude.Include.NON_ABSENT)
-    record StageBlock(
+    public record StageBlock(
             String name, Optional<String> figure, double start, double end, int bar, List<UsualFault> faults) {}
 
     /** What is often seen, and what to say about it. */
-    record UsualFault(String seen, String cue) {}
+    public record UsualFault(String seen, String cue) {}
 
     private static final double THOUSAND = 1000;
     private static final double TEN_THOUSAND = 10_000;

@@ -28,14 +28,14 @@ import org.springframework.stereotype.Service;
 
 /** Works out motions with what is said and charted along them. */
 @Service
-class Motions {
+public class Motions {
     private final RoutineDesk desk;
 
     Motions(RoutineDesk desk) {
         this.desk = desk;
     }
 
-    MotionView figure(Danceable danced, Optional<CountLanguage> language, Motion.Couple couple) {
+    public MotionView figure(Danceable danced, Optional<CountLanguage> language, Motion.Couple couple) {
         Dance dance = danced.chart().dance();
         double tempo = (dance.slowestBarsPerMinute() + dance.fastestBarsPerMinute()) / 2.0;
         Motion motion = Motion.of(danced, Stride.usual(dance), couple);
@@ -57,7 +57,7 @@ class Motions {
                         faults(danced))));
     }
 
-    MotionView routine(Routine routine, Optional<CountLanguage> language, Motion.Couple couple) {
+    public MotionView routine(Routine routine, Optional<CountLanguage> language, Motion.Couple couple) {
         RoutineDesk.Rehearsed rehearsed = desk.rehearsed(routine);
         RoutineWork work = rehearsed.work();
         Motion motion = Motion.of(work, routine.hall(), routine.stride(), couple);
