@@ -12,6 +12,8 @@
     () => ({ kind, id }),
     (path) => need(api.GET('/api/exports/{kind}/{id}', { params: { path } }))
   );
+  /** What stands above with more to choose. */
+  const ABOVE = ['pdf', 'html'];
   const settings = getSettings();
   const entry = 'block px-2.5 py-1 hover:text-accent';
 </script>
@@ -26,7 +28,7 @@
     >
   {/if}
   <Failed why={offers.failed} small />
-  {#each offers.current ?? [] as offer (offer.format)}
+  {#each (offers.current ?? []).filter((offer) => !ABOVE.includes(offer.format)) as offer (offer.format)}
     <a class={entry} href="/api/exports/{kind}/{encodeURIComponent(id)}/{offer.format}" download
       >{offer.title} <span class="text-soft">.{offer.format}</span></a
     >

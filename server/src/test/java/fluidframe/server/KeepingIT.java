@@ -20,7 +20,7 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** Backups, restores and files taken in, with a kill -9 in the midst of each; and the same from the command line. */
 class KeepingIT {
-    private static final int ROUNDS = 6;
+    private static final int ROUNDS = Integer.getInteger("keeping.kills", 3);
     private static final int SONGS = 300;
 
     @TempDir
@@ -127,6 +127,23 @@ class KeepingIT {
             assertThat(songs(app).get("total").asInt()).isEqualTo(total);
             assertThat(app.send("GET", "/api/couples", null).body()).contains("Ines and Tobin");
         }
+        Path sheet = elsewhere.resolve("waltz.pdf");
+        assertThat(Command.run(
+                                "export",
+                                "--data",
+                                other.toString(),
+                                "--as",
+                                "pdf",
+                                "-o",
+                                sheet.toString(),
+                                "routine",
+                                "long-floor-waltz")
+                        .code())
+                .isZero();
+        assertThat(Files.readAllBytes(sheet)).startsWith('%', 'P', 'D', 'F');
+        assertThat(Command.run("export", "--data", other.toString(), "routine", "none")
+                        .code())
+                .isEqualTo(2);
         assertThat(Command.run("restore", "--data", other.toString(), "none.zip")
                         .code())
                 .isEqualTo(2);

@@ -68,7 +68,10 @@ public class PracticeCards {
             "the follower's");
 
     /** How it is counted and what the roles are called. */
-    public record Wording(Optional<CountLanguage> count, boolean leaderAndFollower) {}
+    public record Wording(Optional<CountLanguage> count, boolean leaderAndFollower) {
+        /** As charted. */
+        public static final Wording USUAL = new Wording(Optional.empty(), false);
+    }
 
     /** A card and what its file is called. */
     public record Card(String name, byte[] page) {}

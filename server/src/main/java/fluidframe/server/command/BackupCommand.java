@@ -28,7 +28,7 @@ final class BackupCommand implements Callable<Integer> {
     @Option(
             names = "--data",
             paramLabel = "DIR",
-            defaultValue = "data",
+            defaultValue = "${sys:fluidframe.data:-data}",
             description = "Where the studio lies (${DEFAULT-VALUE}).")
     private Path data;
 

@@ -1,6 +1,7 @@
 package fluidframe.server.command;
 
 import fluidframe.server.check.CheckCommand;
+import fluidframe.server.refusal.NotFoundException;
 import java.io.PrintWriter;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,7 +17,7 @@ import picocli.CommandLine.Parameters;
         name = "./run",
         description = "What can be done with a studio from the command line.",
         mixinStandardHelpOptions = true,
-        subcommands = {CommandLineTool.Check.class, BackupCommand.class, RestoreCommand.class})
+        subcommands = {CommandLineTool.Check.class, BackupCommand.class, RestoreCommand.class, ExportCommand.class})
 public final class CommandLineTool {
     /** Done. */
     static final int DONE = 0;
@@ -39,7 +40,7 @@ public final class CommandLineTool {
 
     private static int failed(Exception e, PrintWriter err) {
         err.println(e.getMessage() == null ? e.toString() : e.getMessage());
-        return e instanceof IllegalArgumentException ? WRONG : REFUSED;
+        return e instanceof IllegalArgumentException || e instanceof NotFoundException ? WRONG : REFUSED;
     }
 
     @Command(

@@ -34,7 +34,7 @@ final class RestoreCommand implements Callable<Integer> {
     @Option(
             names = "--data",
             paramLabel = "DIR",
-            defaultValue = "data",
+            defaultValue = "${sys:fluidframe.data:-data}",
             description = "Where the studio lies (${DEFAULT-VALUE}).")
     private Path data;
 

@@ -11,6 +11,7 @@ import fluidframe.library.exchange.Export;
 import fluidframe.library.exchange.Exports;
 import fluidframe.library.practice.PracticeCalendar;
 import fluidframe.library.text.Format;
+import fluidframe.server.card.PracticeCards;
 import fluidframe.server.handout.Pictures;
 import fluidframe.server.refusal.NotFoundException;
 import fluidframe.server.repertoire.FigureShelf;
@@ -25,9 +26,11 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -35,6 +38,10 @@ import org.springframework.stereotype.Service;
 /** Every format of every kind. */
 @Service
 public class StudioExports {
+    private static final Set<Kind> SHEETS =
+            EnumSet.of(Kind.FIGURE, Kind.ROUTINE, Kind.LESSON, Kind.PRACTICE, Kind.CLASS);
+    private static final Set<Kind> CARDS = EnumSet.of(Kind.FIGURE, Kind.ROUTINE, Kind.PRACTICE);
+
     /** A file to take away. */
     public record File(String name, String mediaType, byte[] bytes) {}
 
@@ -45,15 +52,22 @@ public class StudioExports {
     private final FigureShelf shelf;
     private final RoutineDesk desk;
     private final Pictures pictures;
+    private final PracticeCards cards;
     private final Clock clock;
 
     StudioExports(
-            List<Documents<?, ?>> documents, FigureShelf shelf, RoutineDesk desk, Pictures pictures, Clock clock) {
+            List<Documents<?, ?>> documents,
+            FigureShelf shelf,
+            RoutineDesk desk,
+            Pictures pictures,
+            PracticeCards cards,
+            Clock clock) {
         this.documents =
                 documents.stream().collect(Collectors.toMap(all -> all.traits().kind(), Function.identity()));
         this.shelf = shelf;
         this.desk = desk;
         this.pictures = pictures;
+        this.cards = cards;
         this.clock = clock;
     }
 
@@ -105,23 +119,34 @@ public class StudioExports {
     @SuppressWarnings("unchecked")
     private <T> List<Export<T>> exports(Kind kind, Found<T> found, Format<T> format) {
         List<Export<T>> exports = new ArrayList<>(List.of(Exports.yaml(format), Exports.json(format)));
-        List<? extends Export<?>> more = switch (kind) {
+        own(kind, found).forEach(one -> exports.add((Export<T>) one));
+        if (SHEETS.contains(kind)) {
+            exports.add(Export.of(
+                    "pdf", "Sheet as a PDF", "application/pdf", (id, value) -> pictures.pdf(kind.toString(), id)));
+            exports.add(Export.of(
+                    "png", "Sheet as a picture", "image/png", (id, value) -> pictures.sheet(kind.toString(), id)));
+        }
+        if (CARDS.contains(kind)) {
+            exports.add(Export.of(
+                    "html",
+                    "Practice card for a phone",
+                    "text/html",
+                    (id, value) -> cards.card(kind.toString(), id, PracticeCards.Wording.USUAL)
+                            .page()));
+        }
+        return exports;
+    }
+
+    private List<? extends Export<?>> own(Kind kind, Found<?> found) {
+        return switch (kind) {
             case FIGURE ->
                 List.of(
                         Exports.ROWS,
                         Export.<Chart>of(
-                                "svg", "Drawing of the feet", "image/svg+xml", (id, chart) -> pictures.feet(chart)),
-                        Export.<Chart>of(
-                                "png", "Sheet as a picture", "image/png", (id, chart) -> pictures.sheet("figure", id)));
+                                "svg", "Drawing of the feet", "image/svg+xml", (id, chart) -> pictures.feet(chart)));
             case ROUTINE ->
-                List.of(
-                        Export.<Routine>of(
-                                "mid", "MIDI file to practise with", "audio/midi", (id, routine) -> desk.midi(routine)),
-                        Export.<Routine>of(
-                                "png",
-                                "Sheet as a picture",
-                                "image/png",
-                                (id, routine) -> pictures.sheet("routine", id)));
+                List.of(Export.<Routine>of(
+                        "mid", "MIDI file to practise with", "audio/midi", (id, routine) -> desk.midi(routine)));
             case SONG -> List.of(Exports.MIDI);
             case LESSON -> List.of(this.<Lesson>calendar(found, StudioExports::lesson));
             case EVENT ->
@@ -137,8 +162,11 @@ public class StudioExports {
                                 .getBytes(StandardCharsets.UTF_8)));
             default -> List.of();
         };
-        more.forEach(one -> exports.add((Export<T>) one));
-        return exports;
+    }
+
+    /** Ids of everything kept of a kind. */
+    public List<String> ids(Kind kind) {
+        return documents.get(kind).saved().keySet().stream().sorted().toList();
     }
 
     private LocalDate today() {

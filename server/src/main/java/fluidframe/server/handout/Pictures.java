@@ -34,11 +34,15 @@ public class Pictures {
         return svg.getBytes(StandardCharsets.UTF_8);
     }
 
+    /** A sheet as it is usually wanted, in PDF. */
+    public byte[] pdf(String what, String id) {
+        Wish wish = Wish.of("", false, "", "", "", "");
+        return printer.pdf(handouts.sheet(what, id, "", wish), wish);
+    }
+
     /** The first page of a sheet in PNG. */
     public byte[] sheet(String what, String id) {
-        Wish wish = Wish.of("", false, "", "", "", "");
-        byte[] pdf = printer.pdf(handouts.sheet(what, id, "", wish), wish);
-        try (PDDocument document = Loader.loadPDF(pdf)) {
+        try (PDDocument document = Loader.loadPDF(pdf(what, id))) {
             BufferedImage page = new PDFRenderer(document).renderImageWithDPI(0, DOTS_PER_INCH, ImageType.RGB);
             ByteArrayOutputStream out = new ByteArrayOutputStream();
             ImageIO.write(page, "png", out);

@@ -25,6 +25,8 @@ class AccessibilityIT extends BrowserTest {
                 "rules",
                 "/lists",
                 "/coverage",
+                "/backups",
+                "/print/part/long-floor-waltz",
                 "/sheet",
                 "/elements",
                 "/links",

@@ -155,6 +155,24 @@ final class GoodBodies {
         for (String kind : LISTED) {
             if (!good.containsKey(SCHEMAS.get(kind))) put(good, kind);
         }
+        ObjectNode chosen = MAPPER.createObjectNode().put("file", "a.yaml");
+        chosen.withArray("things")
+                .addObject()
+                .put("kind", "song")
+                .put("id", "hostile")
+                .put("how", "take")
+                .set("document", song);
+        good.put("Choice", chosen);
+        ObjectNode receipt = MAPPER.createObjectNode();
+        receipt.withArray("taken")
+                .addObject()
+                .put("kind", "song")
+                .put("id", "hostile")
+                .put("name", "x")
+                .put("version", 1)
+                .put("before", 0)
+                .put("binned", false);
+        good.put("Receipt", receipt);
         good.put("TeachWanted", MAPPER.createObjectNode().put("kind", "figure").put("id", "waltz.whisk"));
         good.put(
                 "JottingWanted",

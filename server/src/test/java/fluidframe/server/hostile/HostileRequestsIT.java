@@ -38,6 +38,10 @@ class HostileRequestsIT {
 
     private final List<String> interrupted = new ArrayList<>();
     private static final List<String> KINDS = List.of("figure", "routine", "song", "event", "list");
+    private static final List<String> SHEETS =
+            List.of("figure", "comparison", "routine", "part", "syllabus", "lesson", "practice", "class", "cards");
+    private static final List<String> FORMATS =
+            List.of("yaml", "json", "csv", "mid", "ics", "svg", "png", "pdf", "html");
 
     private static final ObjectMapper MAPPER = new ObjectMapper();
     private static final int REQUESTS = Integer.getInteger("hostile.requests", 2500);
@@ -156,7 +160,18 @@ class HostileRequestsIT {
         String path = operation
                 .path()
                 .replace("{kind}", damage.below(8) == 0 ? encoded(damage.oddText()) : kind)
-                .replace("{id}", id(operation.path().replaceFirst("/api/(bin|kept)/.*", "/api/" + kind + "s")))
+                .replace("{id}", id(ofWhat(operation.path(), kind)))
+                .replace(
+                        "{what}",
+                        damage.below(6) == 0
+                                ? encoded(damage.oddText() + "x")
+                                : SHEETS.get(damage.below(SHEETS.size())))
+                .replace(
+                        "{format}",
+                        damage.below(4) == 0
+                                ? encoded(damage.oddText() + "x")
+                                : FORMATS.get(damage.below(FORMATS.size())))
+                .replace("{name}", backup())
                 .replace("{dance}", damage.below(2) == 0 ? encoded(damage.oddText() + "x") : "samba")
                 .replace("{number}", damage.below(3) == 0 ? encoded(damage.oddText()) : "1")
                 .replace("{whom}", id("/api/couples"))
@@ -183,8 +198,23 @@ class HostileRequestsIT {
                 .build();
     }
 
+    /** Under which address the ids are found that an address may take. */
+    private String ofWhat(String path, String kind) {
+        if (path.startsWith("/api/handouts/")) return damage.below(2) == 0 ? "/api/figures" : "/api/routines";
+        return path.replaceFirst("/api/(bin|kept|exports|practice-cards)/.*", "/api/" + kind + "s");
+    }
+
+    /** The name of a backup: seldom of one that is there, since it would be put back or deleted. */
+    private String backup() {
+        List<String> names = ids.getOrDefault("backups", List.of());
+        return names.isEmpty() || damage.below(4) > 0
+                ? encoded(damage.oddText() + "x")
+                : encoded(names.get(damage.below(names.size())));
+    }
+
     private byte[] body(Operation operation) {
         if (operation.type().equals("audio/midi")) return midi();
+        if (operation.type().equals("application/zip")) return damage.bytes("PK\u0003\u0004" + damage.oddText());
         String schema = operation.type().equals("application/yaml")
                 ? GoodBodies.SCHEMAS.get(operation.path().split("/")[2])
                 : operation.schema();
@@ -220,6 +250,7 @@ class HostileRequestsIT {
         List<String> routines = new ArrayList<>(idsIn("/api/routines?dance=waltz"));
         routines.addAll(idsIn("/api/routines?dance=rumba"));
         ids.put("routines", routines);
+        ids.put("backups", get("/api/backups").get("backups").findValuesAsText("name"));
     }
 
     private static List<String> idsIn(String path) throws IOException {
