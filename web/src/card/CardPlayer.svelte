@@ -95,8 +95,12 @@
   {#if motion.dancers.length > 1}
     <div class="mt-3 flex gap-2 text-sm" role="group" aria-label="Whose part">
       <Button aria-pressed={only === 'both'} onclick={() => pick('both')}>Both</Button>
-      <Button aria-pressed={only === 'man'} onclick={() => pick('man')}>{roles.man}</Button>
-      <Button aria-pressed={only === 'lady'} onclick={() => pick('lady')}>{roles.lady}</Button>
+      <Button aria-pressed={only === 'man'} onclick={() => pick('man')}
+        ><span class="capitalize">{roles.man}</span></Button
+      >
+      <Button aria-pressed={only === 'lady'} onclick={() => pick('lady')}
+        ><span class="capitalize">{roles.lady}</span></Button
+      >
     </div>
   {/if}
   <CardSheet {motion} {only} {roles} beat={r.beat} onseek={(beat) => r.seek(beat)} />

@@ -16,15 +16,16 @@
   const role = $derived(only === 'both' ? (motion.dancers[0]?.role ?? 'man') : only);
   const rows = $derived(motion.rows.filter((row) => row.role === role));
   const at = $derived(rows.findLastIndex((row) => row.onset <= beat + 0.001));
+  const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
   const how = (cells: Readonly<Record<string, string>>) =>
     HOW.map((key) => (key === 'sway' && cells[key] ? `sway ${cells[key]}` : (cells[key] ?? '')))
       .filter(Boolean)
       .join(' · ')
-      .replace(/\{([a-z]+)\}/g, (_all, key: string) => (roles as Record<string, string>)[key]?.toLowerCase() ?? key);
+      .replace(/\{([a-z]+)\}/g, (_all, key: string) => (roles as Record<string, string>)[key] ?? key);
 </script>
 
 <section aria-label="Steps" class="mt-4">
-  <h2 class="text-lg">{(roles as Record<string, string>)[role] ?? role}</h2>
+  <h2 class="text-lg">{capital(roles[role as 'man' | 'lady'] ?? role)}</h2>
   {#each motion.blocks as block, nth (nth)}
     {#if motion.blocks.length > 1}<h3 class="mt-3 border-b border-strong">
         {block.name} <span class="text-sm font-normal text-soft">bar {block.bar}</span>

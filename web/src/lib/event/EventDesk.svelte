@@ -61,7 +61,7 @@
       </select></label
     >
     <Failed why={found.failed || attempt.failed} />
-    {#if report}<EventReport report={report.view} routineId={report.id} />
+    {#if report}<EventReport report={report.view} eventId={editor.id} routineId={report.id} />
     {:else}<p class="max-w-prose text-sm text-soft">
         The report says line by line what is kept, what is not and what must be asked; it can be printed and handed
         over.

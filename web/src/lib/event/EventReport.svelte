@@ -1,9 +1,8 @@
 <script lang="ts">
   import type { Schemas } from '$lib/api/client';
-  import Button from '$lib/ui/Button.svelte';
   import { clock } from '$lib/song/clock';
 
-  let { report, routineId }: { report: Schemas['EventReport']; routineId: string } = $props();
+  let { report, eventId, routineId }: { report: Schemas['EventReport']; eventId: string; routineId: string } = $props();
   const MARKS: Record<string, { mark: string; word: string; look: string }> = {
     kept: { mark: '✓', word: 'kept', look: 'text-sound' },
     broken: { mark: '✕', word: 'not kept', look: 'font-semibold text-broken' },
@@ -39,7 +38,10 @@
     Worked out from the charts and from what was typed in about the event. The organiser's own rules come first.
   </p>
   <p class="mt-2 flex gap-2 print:hidden">
-    <Button onclick={() => window.print()}>Print</Button>
+    <a
+      class="rounded-xs border border-strong bg-raised px-2.5 py-1 text-sm hover:border-accent hover:text-accent"
+      href="/print/routine/{routineId}?with={encodeURIComponent(eventId)}">Print or PDF</a
+    >
     <a href="/routines/{routineId}" class="self-center text-sm text-accent underline">To the routine</a>
   </p>
 </article>

@@ -67,6 +67,10 @@
     <Button kind="main" type="submit" disabled={name.trim() === ''}>Begin</Button>
   </form>
   <TakeFile label="Take in files" />
+  <a
+    class="rounded-xs border border-strong bg-raised px-2.5 py-1 text-sm hover:border-accent hover:text-accent"
+    href="/print/cards/all">Print to cut out</a
+  >
 </div>
 <Failed why={attempt.failed} />
 <ul class="border-t-2 border-ink md:columns-2 md:gap-8" aria-label={cards ? 'Set-up cards' : 'Drills'}>

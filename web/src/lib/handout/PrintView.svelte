@@ -1,6 +1,6 @@
 <script lang="ts">
   import { page } from '$app/state';
-  import { replaceState } from '$app/navigation';
+  import { goto, replaceState } from '$app/navigation';
   import { api, need, type Schemas } from '$lib/api/client';
   import { loaded } from '$lib/api/loaded.svelte';
   import { getSettings, LAYERS } from '$lib/settings/settings.svelte';
@@ -89,11 +89,7 @@
   {#if what === 'syllabus' || what === 'cards'}
     <label class="text-sm text-soft"
       >of
-      <select
-        class={field}
-        value={id}
-        onchange={(event) => location.assign(`/print/${what}/${event.currentTarget.value}`)}
-      >
+      <select class={field} value={id} onchange={(event) => void goto(`/print/${what}/${event.currentTarget.value}`)}>
         <option value="all">every dance</option>
         {#each dances as dance (dance.id)}<option value={dance.id}>{dance.title}</option>{/each}
       </select></label

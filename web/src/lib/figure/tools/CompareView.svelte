@@ -108,6 +108,12 @@
         ? 'The same in every row.'
         : `${both.differentRows} of ${both.rows.length} rows differ.`}
     </p>
+    {#if !`${left}${right}`.includes('@')}
+      <a
+        class="rounded-xs border border-strong bg-raised px-2.5 py-1 text-sm hover:border-accent hover:text-accent"
+        href="/print/comparison/{encodeURIComponent(left)}?with={encodeURIComponent(right)}">Print or PDF</a
+      >
+    {/if}
   {/if}
 </div>
 <Failed why={compared.failed} />

@@ -144,13 +144,5 @@ class KeepingIT {
         assertThat(Command.run("export", "--data", other.toString(), "routine", "none")
                         .code())
                 .isEqualTo(2);
-        assertThat(Command.run("restore", "--data", other.toString(), "none.zip")
-                        .code())
-                .isEqualTo(2);
-        assertThat(Command.run("backup", "--data", elsewhere.resolve("nothing").toString())
-                        .code())
-                .isEqualTo(2);
-        assertThat(Command.run("backup", "--help").said()).contains("Exit codes", "--data");
-        assertThat(Command.run("restore", "--wrong").code()).isEqualTo(2);
     }
 }

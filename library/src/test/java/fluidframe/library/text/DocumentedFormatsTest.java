@@ -26,4 +26,12 @@ class DocumentedFormatsTest {
         }
         assertThat(examples.find()).isFalse();
     }
+
+    /** {@code ./run generate} writes it anew. */
+    @Test
+    void thePageIsGeneratedFromTheSchemas() throws IOException {
+        Path page = Path.of("../docs/formats.md");
+        if (Boolean.getBoolean("formats.write")) Files.writeString(page, FormatsPage.text());
+        assertThat(Files.readString(page)).isEqualTo(FormatsPage.text());
+    }
 }

@@ -115,7 +115,11 @@ public class Backups implements BeforeUpgrade {
 
     /** Makes the one of today if there is none and something has changed since the last. */
     void daily() {
-        folder.tidy();
+        alone(() -> {
+            // Not while another one is being made.
+            folder.tidy();
+            return null;
+        });
         List<Path> daily = folder.of(Why.DAY);
         Optional<Manifest> last = daily.stream().findFirst().flatMap(Backups::manifest);
         boolean isDone = last.map(Manifest::made)

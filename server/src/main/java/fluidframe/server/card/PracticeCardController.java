@@ -1,6 +1,7 @@
 package fluidframe.server.card;
 
 import fluidframe.core.count.CountLanguage;
+import fluidframe.server.handout.RoleWords;
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 import org.springframework.http.ContentDisposition;
@@ -30,8 +31,7 @@ class PracticeCardController {
             @RequestParam(defaultValue = "") String count) {
         Optional<CountLanguage> language =
                 Optional.of(count).filter(said -> !said.isBlank()).map(CountLanguage::parse);
-        PracticeCards.Card card =
-                cards.card(kind, id, new PracticeCards.Wording(language, roles.equals("leader-follower")));
+        PracticeCards.Card card = cards.card(kind, id, new PracticeCards.Wording(language, RoleWords.of(roles)));
         return ResponseEntity.ok()
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,

@@ -13,6 +13,7 @@ import fluidframe.core.routine.Routine;
 import fluidframe.library.shipped.Bands;
 import fluidframe.server.card.CardPayload.Piece;
 import fluidframe.server.card.CardPayload.Task;
+import fluidframe.server.handout.RoleWords;
 import fluidframe.server.motion.BandView;
 import fluidframe.server.motion.Motions;
 import fluidframe.server.practice.PracticeView;
@@ -51,26 +52,10 @@ public class PracticeCards {
     private static final String EMPTY = "<script type=\"application/octet-stream\" id=\"payload\">";
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
 
-    private static final Map<String, String> SPOKEN =
-            Map.of("man", "Man", "lady", "Lady", "he", "he", "she", "she", "his", "his", "her", "her");
-    private static final Map<String, String> LED = Map.of(
-            "man",
-            "Leader",
-            "lady",
-            "Follower",
-            "he",
-            "the leader",
-            "she",
-            "the follower",
-            "his",
-            "the leader's",
-            "her",
-            "the follower's");
-
     /** How it is counted and what the roles are called. */
-    public record Wording(Optional<CountLanguage> count, boolean leaderAndFollower) {
+    public record Wording(Optional<CountLanguage> count, RoleWords roles) {
         /** As charted. */
-        public static final Wording USUAL = new Wording(Optional.empty(), false);
+        public static final Wording USUAL = new Wording(Optional.empty(), RoleWords.MAN_AND_LADY);
     }
 
     /** A card and what its file is called. */
@@ -160,7 +145,7 @@ public class PracticeCards {
                         day.date().toString(),
                         part.name().isEmpty() ? part.purpose().title() : part.name(),
                         part.minutes(),
-                        said(part.why(), wording),
+                        wording.roles().say(part.why()),
                         boxed(part.from()),
                         boxed(part.to()),
                         known.get(key)));
@@ -179,17 +164,6 @@ public class PracticeCards {
         return value.isPresent() ? Optional.of(value.getAsDouble()) : Optional.empty();
     }
 
-    private static String said(String why, Wording wording) {
-        String said = why;
-        for (Map.Entry<String, String> word : words(wording).entrySet())
-            said = said.replace("{" + word.getKey() + "}", word.getValue().toLowerCase(Locale.ROOT));
-        return said;
-    }
-
-    private static Map<String, String> words(Wording wording) {
-        return wording.leaderAndFollower() ? LED : SPOKEN;
-    }
-
     private Card made(
             String title, String whom, List<Task> tasks, List<Piece> pieces, List<String> leftOut, Wording wording) {
         Map<String, BandView> bands = new LinkedHashMap<>();
@@ -198,8 +172,8 @@ public class PracticeCards {
             bands.computeIfAbsent(
                     piece.motion().dance(), name -> BandView.of(Bands.load().get(dance)));
         }
-        CardPayload payload =
-                new CardPayload(title, whom, today().format(DAY), words(wording), tasks, pieces, leftOut, bands);
+        CardPayload payload = new CardPayload(
+                title, whom, today().format(DAY), wording.roles().words(), tasks, pieces, leftOut, bands);
         String page = template().replace(EMPTY, EMPTY + packed(payload));
         String name = title.replaceAll("[^\\p{L}\\p{N} ,.'-]+", " ").strip();
         return new Card((name.isEmpty() ? "Practice card" : name) + ".html", page.getBytes(StandardCharsets.UTF_8));

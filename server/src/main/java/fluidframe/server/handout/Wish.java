@@ -7,19 +7,16 @@ import fluidframe.core.couple.Role;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.MatchResult;
-import java.util.regex.Pattern;
 
 /**
  * How somebody wants a sheet.
  *
  * @param paper A4 or Letter
  * @param large whether in large print
- * @param leaderAndFollower whether the roles are called so
+ * @param words what the roles are called
  * @param role whose part; empty for both
  * @param count in which language it is counted; empty for as charted
  * @param folded layers that are left out
@@ -27,7 +24,7 @@ import java.util.regex.Pattern;
 public record Wish(
         Paper paper,
         boolean large,
-        boolean leaderAndFollower,
+        RoleWords words,
         Optional<Role> role,
         Optional<CountLanguage> count,
         Set<Layer> folded) {
@@ -44,18 +41,6 @@ public record Wish(
                             new IllegalArgumentException("The paper must be A4 or Letter, but was \"" + text + "\""));
         }
     }
-
-    private static final Pattern PLACEHOLDER = Pattern.compile("\\{([a-zA-Z]+)}");
-    private static final Pattern ROLE = Pattern.compile("\\b(man|lady|he|she)\\b", Pattern.CASE_INSENSITIVE);
-    private static final Map<String, String> SPOKEN =
-            Map.of("man", "man", "lady", "lady", "he", "he", "she", "she", "his", "his", "her", "her");
-    private static final Map<String, String> LED = Map.of(
-            "man", "leader",
-            "lady", "follower",
-            "he", "the leader",
-            "she", "the follower",
-            "his", "the leader's",
-            "her", "the follower's");
 
     public Wish {
         folded = Set.copyOf(folded);
@@ -75,42 +60,26 @@ public record Wish(
         return new Wish(
                 paper.isBlank() ? Paper.A4 : Paper.parse(paper),
                 large,
-                roles.equals("leader-follower"),
+                RoleWords.of(roles),
                 Optional.of(role).filter(words -> !words.isBlank()).map(Role::parse),
                 Optional.of(count).filter(words -> !words.isBlank()).map(CountLanguage::parse),
                 layers);
     }
 
-    /** A role as this reader says it. */
     String role(Role of) {
-        return (leaderAndFollower ? LED : SPOKEN).get(of.toString());
+        return words.role(of);
     }
 
     String capital(Role of) {
-        return capital(role(of));
+        return words.capital(of);
     }
 
-    private static String capital(String word) {
-        return word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1);
-    }
-
-    /** A sentence whose placeholders are filled with the roles as this reader says them. */
     String say(String told) {
-        return PLACEHOLDER.matcher(told).replaceAll(found -> java.util.regex.Matcher.quoteReplacement(word(found)));
+        return words.say(told);
     }
 
-    /** What a shipped chart says in the words of the technique, told over for this reader. */
     String tell(String text) {
-        return leaderAndFollower
-                ? ROLE.matcher(text).replaceAll(found -> java.util.regex.Matcher.quoteReplacement(word(found)))
-                : text;
-    }
-
-    private String word(MatchResult found) {
-        String key = found.group(1);
-        String word = (leaderAndFollower ? LED : SPOKEN).get(key.toLowerCase(Locale.ROOT));
-        if (word == null) return found.group();
-        return Character.isUpperCase(key.charAt(0)) ? capital(word) : word;
+        return words.tell(text);
     }
 
     private boolean shows(Layer layer) {

@@ -7,7 +7,6 @@ import java.sql.Timestamp;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,6 +16,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import javax.sql.DataSource;
 import org.springframework.dao.DataAccessException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 
@@ -54,30 +54,38 @@ public class Restoring {
         this.tables = new StudioTables(database);
     }
 
-    /** Everything, in the place of everything that is here. */
+    /**
+     * Everything, in the place of everything that is here.
+     *
+     * @throws IllegalArgumentException if what an archive says contradicts itself; then nothing was restored
+     */
     public Restored whole(ArchiveReader archive) {
         List<String> problems = new ArrayList<>();
-        Restored restored = store.write(() -> {
-            Set<DocumentKey> leftOut = new HashSet<>();
-            AtomicInteger count = new AtomicInteger();
-            archive.manifest().ifPresent(manifest -> deleteWhatIsNotIn(manifest));
-            archive.documents(one -> {
-                Optional<String> unfit = unfit(one);
-                if (unfit.isEmpty()) {
-                    put(one);
-                    count.incrementAndGet();
-                } else {
-                    leftOut.add(new DocumentKey(one.kind(), one.id()));
-                    problems.add(unfit.get());
-                }
-            });
-            int rows = 0;
-            for (String table : archive.tables()) rows += table(table, archive, problems);
-            return new Restored(count.get(), rows, List.of());
-        });
+        Restored restored;
+        try {
+            restored = store.write(() -> everything(archive, problems));
+        } catch (DataIntegrityViolationException e) {
+            throw new IllegalArgumentException(
+                    "The backup contradicts itself, as one that was changed by hand: nothing was restored", e);
+        }
         store.nextGeneration();
         problems.addAll(0, archive.problems());
         return new Restored(restored.documents(), restored.rows(), List.copyOf(problems));
+    }
+
+    private Restored everything(ArchiveReader archive, List<String> problems) {
+        AtomicInteger count = new AtomicInteger();
+        archive.manifest().ifPresent(this::deleteWhatIsNotIn);
+        archive.documents(one -> {
+            Optional<String> unfit = unfit(one);
+            unfit.ifPresent(problems::add);
+            if (unfit.isPresent()) return;
+            put(one);
+            count.incrementAndGet();
+        });
+        int rows = 0;
+        for (String table : archive.tables()) rows += table(table, archive, problems);
+        return new Restored(count.get(), rows, List.of());
     }
 
     private void deleteWhatIsNotIn(Manifest manifest) {

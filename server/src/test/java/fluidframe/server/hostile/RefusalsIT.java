@@ -181,7 +181,7 @@ class RefusalsIT {
             out.write(body, 0, 1000);
             out.flush();
             byte[] answer = new byte[2000];
-            int length = socket.getInputStream().readNBytes(answer, 0, 800);
+            int length = socket.getInputStream().readNBytes(answer, 0, 815);
             return new String(answer, 0, length, StandardCharsets.UTF_8);
         } catch (IOException e) {
             throw new java.io.UncheckedIOException(e);
