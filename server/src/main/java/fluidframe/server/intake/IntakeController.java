@@ -23,8 +23,8 @@ class IntakeController {
 
     /** Says what a file is and what it brings; nothing is kept. */
     @PostMapping(value = "/file", consumes = "application/octet-stream")
-    IntakeView look(@RequestParam(defaultValue = "file") String name, @RequestBody byte[] file) {
-        return intake.look(name, file);
+    IntakeView look(@RequestParam(defaultValue = "file") String name, @RequestBody(required = false) byte[] file) {
+        return intake.look(name, file == null ? new byte[0] : file);
     }
 
     /** The same of a whole studio, which is put beside the backups. */

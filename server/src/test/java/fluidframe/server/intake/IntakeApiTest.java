@@ -165,6 +165,11 @@ class IntakeApiTest extends ApiCalls {
     }
 
     @Test
+    void anEmptyFileIsSaidToBeEmpty() throws Exception {
+        assertThat(look("a.yaml", "").at("/problems/0/message").asText()).isEqualTo("The file is empty");
+    }
+
+    @Test
     void whatARoutineNamesAndNobodyHasIsTold() throws Exception {
         String routine =
                 "format: fluidframe/routine@1\nid: far\nname: Far\ndance: waltz\ntempo: 29\nsong: no-such-song\n"
