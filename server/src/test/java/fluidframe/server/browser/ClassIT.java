@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -43,9 +44,10 @@ class ClassIT extends BrowserTest {
         return list.locator("> li").allInnerTexts();
     }
 
+    /** A round lasts as long as its music, and longer where a busy machine is late to see its end. */
     private void title(String words) {
         assertThat(page.getByText(words, new Page.GetByTextOptions().setExact(true)))
-                .isVisible();
+                .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(60_000));
     }
 
     private Locator partners(String title) {
