@@ -22,7 +22,7 @@
     <h1 class="text-2xl">{payload.title}</h1>
     <p class="text-sm text-soft">{[payload.whom, payload.made].filter(Boolean).join(' · ')}</p>
   </header>
-  {#if payload.tasks.length > 0}<CardTasks tasks={payload.tasks} onpractise={practise} />{/if}
+  {#if payload.tasks.length > 0}<CardTasks title={payload.title} tasks={payload.tasks} onpractise={practise} />{/if}
   <div id="player">
     {#if payload.pieces.length > 1}
       <label class="mb-2 block text-sm text-soft"

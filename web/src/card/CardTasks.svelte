@@ -2,13 +2,21 @@
   import { shortDay } from '$lib/api/days';
   import { keepTicked, ticked, type Task } from './payload';
 
-  let { tasks, onpractise }: { tasks: readonly Task[]; onpractise: (task: Task) => void } = $props();
-  let done = $state.raw(ticked());
+  interface Props {
+    /** Of the card, by which its ticks are kept. */
+    title: string;
+    tasks: readonly Task[];
+    onpractise: (task: Task) => void;
+  }
+
+  let { title, tasks, onpractise }: Props = $props();
+  // svelte-ignore state_referenced_locally
+  let done = $state.raw(ticked(title));
   const days = $derived(Object.entries(Object.groupBy(tasks, (task) => task.day)));
 
   function tick(key: string, on: boolean) {
     done = on ? [...done, key] : done.filter((one) => one !== key);
-    keepTicked(done);
+    keepTicked(title, done);
   }
 
   const pace = (task: Task) =>

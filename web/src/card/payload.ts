@@ -41,21 +41,22 @@ export async function unpack(packed: string): Promise<Payload> {
   return (await new Response(stream).json()) as Payload;
 }
 
-const KEY = 'fluidframe.card';
+/** Cards opened on one phone keep their ticks apart. */
+const keyOf = (title: string) => `fluidframe.card ${title}`;
 
 /** The tasks ticked so far; none in a browser that keeps nothing for files. */
-export function ticked(): string[] {
+export function ticked(title: string): string[] {
   try {
-    const kept: unknown = JSON.parse(localStorage.getItem(KEY) ?? '[]');
+    const kept: unknown = JSON.parse(localStorage.getItem(keyOf(title)) ?? '[]');
     return Array.isArray(kept) ? kept.map(String) : [];
   } catch {
     return [];
   }
 }
 
-export function keepTicked(keys: readonly string[]) {
+export function keepTicked(title: string, keys: readonly string[]) {
   try {
-    localStorage.setItem(KEY, JSON.stringify(keys));
+    localStorage.setItem(keyOf(title), JSON.stringify(keys));
   } catch {
     // A browser that keeps nothing for files shows the ticks as long as the card is open.
   }

@@ -64,15 +64,10 @@
     });
 
   /** Its things one by one, as those of a file from elsewhere. */
-  const single = (backup: Schemas['BackupView']) =>
-    doing(`Reading ${backup.name} …`, async () => {
-      const response = await fetchFile(backup);
-      contents = null;
-      await intake.look([new File([response], backup.name, { type: 'application/zip' })]);
-    });
-
-  const fetchFile = (backup: Schemas['BackupView']) =>
-    need(api.GET('/api/backups/{name}/file', { ...path(backup), parseAs: 'blob' })) as Promise<Blob>;
+  function single(backup: Schemas['BackupView']) {
+    contents = null;
+    void intake.lookInto(backup.name);
+  }
 </script>
 
 <div class="mb-1 flex flex-wrap items-end gap-x-4 gap-y-2">
@@ -140,7 +135,7 @@
     <Failed why={attempt.failed} />
     <div class="mt-3 flex flex-wrap justify-end gap-2">
       <Button onclick={() => (contents = null)}>Close</Button>
-      <Button disabled={busy !== '' || contents.differing === 0} onclick={() => void single(backup)}
+      <Button disabled={busy !== '' || contents.differing === 0} onclick={() => single(backup)}
         >Take single things</Button
       >
       <Button kind="main" disabled={busy !== ''} onclick={() => void restore(backup)}>Put everything back</Button>

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { getSettings } from '$lib/settings/settings.svelte';
   import SwitchRow from '$lib/ui/SwitchRow.svelte';
-  import type { Choice, Offered } from './intake.svelte';
+  import { intake, type Choice, type Offered } from './intake.svelte';
 
   let { offered }: { offered: Offered } = $props();
   const settings = getSettings();
@@ -12,6 +12,7 @@
     binned: { word: 'lies in the bin', look: 'bg-doubtful-tint text-doubtful' }
   };
   const thing = $derived(offered.thing);
+  const missing = $derived(intake.missing(thing));
   const state = $derived(STATES[thing.state] ?? { word: thing.state, look: 'text-soft' });
   const options = $derived(
     thing.state === 'new'
@@ -43,9 +44,9 @@
       >
     {/if}
   </div>
-  {#if thing.missing.length > 0}
+  {#if missing.length > 0}
     <p class="mt-1 pl-19 text-xs text-doubtful">
-      It names what is neither here nor in the file: {thing.missing.join(', ')}.
+      It names what is neither here nor in the file: {missing.join(', ')}.
     </p>
   {/if}
   {#if thing.differences.length > 0}

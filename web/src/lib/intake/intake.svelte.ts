@@ -47,20 +47,41 @@ class Intake {
     for (const file of files) {
       // Whoever has closed it meanwhile wants nothing more of it.
       if (closed !== this.#closed) return;
-      this.busy = `Reading ${file.name} …`;
-      try {
-        const query = { params: { query: { name: file.name.slice(0, 120) } } };
-        const view = isStudio(file)
-          ? await need(api.POST('/api/intake/studio', { ...query, ...bytes(file, 'application/zip') }))
-          : await need(api.POST('/api/intake/file', { ...query, ...bytes(file, 'application/octet-stream') }));
-        if (closed !== this.#closed) return;
-        this.looked = [...this.looked, view];
-        for (const thing of view.things) this.offered.push({ file: view.file, thing, choice: usual(thing) });
-      } catch (error) {
-        if (closed === this.#closed) this.failed = `${file.name}: ${words(error)}`;
-      }
+      const query = { params: { query: { name: file.name.slice(0, 120) } } };
+      await this.#read(file.name, () =>
+        isStudio(file)
+          ? need(api.POST('/api/intake/studio', { ...query, ...bytes(file, 'application/zip') }))
+          : need(api.POST('/api/intake/file', { ...query, ...bytes(file, 'application/octet-stream') }))
+      );
+    }
+  }
+
+  /** The things of a backup that is here, one by one. */
+  async lookInto(backup: string) {
+    this.failed = '';
+    await this.#read(backup, () =>
+      need(api.POST('/api/intake/backups/{name}', { params: { path: { name: backup } } }))
+    );
+  }
+
+  async #read(name: string, ask: () => Promise<Schemas['IntakeView']>) {
+    const closed = this.#closed;
+    this.busy = `Reading ${name} …`;
+    try {
+      const view = await ask();
+      if (closed !== this.#closed) return;
+      this.looked = [...this.looked, view];
+      for (const thing of view.things) this.offered.push({ file: view.file, thing, choice: usual(thing) });
+    } catch (error) {
+      if (closed === this.#closed) this.failed = `${name}: ${words(error)}`;
     }
     if (closed === this.#closed) this.busy = '';
+  }
+
+  /** What something names and what neither is here nor comes along in another of the files. */
+  missing(thing: Schemas['BroughtThing']): string[] {
+    const along = new Set(this.offered.map((one) => `${one.thing.kind} ${one.thing.id}`));
+    return thing.missing.filter((ref) => !along.has(ref));
   }
 
   /** The same for all that stand so to what is here. */

@@ -122,7 +122,7 @@ public final class ArchiveReader implements Closeable {
                     Optional.ofNullable(kept.binnedAt()).map(Instant::parse),
                     text,
                     versions(kept)));
-        } catch (IOException | DateTimeException | NullPointerException e) {
+        } catch (IOException | DateTimeException e) {
             problems.add("The " + kept.kind() + " \"" + kept.name() + "\" cannot be read: " + reason(e));
             return Optional.empty();
         }

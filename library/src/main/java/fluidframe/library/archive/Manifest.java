@@ -38,7 +38,12 @@ public record Manifest(
             .build();
 
     /** A file in the archive. */
-    public record File(String path, long bytes, String sha256) {}
+    public record File(String path, long bytes, String sha256) {
+        public File {
+            required(path, "path");
+            required(sha256, "sha256");
+        }
+    }
 
     /**
      * A document.
@@ -56,10 +61,27 @@ public record Manifest(
             String binnedAt,
             boolean raw,
             File file,
-            File versions) {}
+            File versions) {
+        public Kept {
+            required(kind, "kind");
+            required(id, "id");
+            required(name, "name");
+            required(savedAt, "savedAt");
+            required(file, "file");
+        }
+    }
 
     /** The rows of a table. */
-    public record Table(String name, long rows, File file) {}
+    public record Table(String name, long rows, File file) {
+        public Table {
+            required(name, "name");
+            required(file, "file");
+        }
+    }
+
+    private static void required(Object value, String key) {
+        if (value == null) throw new IllegalArgumentException("The key \"" + key + "\" is missing in the manifest");
+    }
 
     public Manifest {
         documents = documents == null ? List.of() : List.copyOf(documents);

@@ -65,12 +65,21 @@ final class BackupFolder {
         return folder;
     }
 
-    /** Writes a file of which nothing is seen before all of it is on the disk. */
     Path keep(Why why, Instant now, Content content) {
         try {
             Files.createDirectories(folder);
-            Path file = free(why, now);
-            Path part = folder.resolve(file.getFileName() + PART);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        Path file = free(why, now);
+        whole(file, content);
+        return file;
+    }
+
+    /** Writes a file of which nothing is seen before all of it is on the disk. */
+    static void whole(Path file, Content content) {
+        Path part = file.resolveSibling(file.getFileName() + PART);
+        try {
             try {
                 content.write(part);
                 try (FileChannel written = FileChannel.open(part, StandardOpenOption.WRITE)) {
@@ -80,9 +89,11 @@ final class BackupFolder {
             } finally {
                 Files.deleteIfExists(part);
             }
-            return file;
         } catch (IOException e) {
-            throw new UncheckedIOException(e);
+            throw new IllegalArgumentException(
+                    "The backup " + file.getFileName() + " could not be written: make room or choose another place, and"
+                            + " try again. Nothing was changed.",
+                    e);
         }
     }
 
@@ -118,7 +129,7 @@ final class BackupFolder {
                 .toList();
     }
 
-    private static LocalDate day(Path file) {
+    static LocalDate day(Path file) {
         Matcher name = NAME.matcher(file.getFileName().toString());
         return name.matches() ? LocalDate.parse(name.group(1)) : LocalDate.MIN;
     }

@@ -8,19 +8,23 @@ import fluidframe.server.store.BeforeUpgrade;
 import fluidframe.server.store.DataFolder;
 import fluidframe.server.store.LibraryStamp;
 import fluidframe.server.store.Restoring;
+import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.sql.SQLException;
 import java.time.Clock;
-import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import javax.sql.DataSource;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -84,27 +88,25 @@ public class Backups implements BeforeUpgrade {
         });
     }
 
-    /** Writes one wherever it is wanted, whole or not at all. */
-    public Manifest writeTo(Path file) throws IOException {
-        Path part = file.resolveSibling(file.getFileName() + ".part");
-        try {
-            Manifest manifest = write(part);
-            Files.move(part, file, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
-            return manifest;
-        } finally {
-            Files.deleteIfExists(part);
-        }
+    /**
+     * Writes one wherever it is wanted, whole or not at all.
+     *
+     * @return how many documents it holds
+     */
+    public int writeTo(Path file) {
+        BackupFolder.whole(file, this::write);
+        return BackupFolder.view(file).documents();
     }
 
-    private Manifest write(Path to) throws IOException {
-        try (OutputStream out = new java.io.BufferedOutputStream(Files.newOutputStream(to), 1 << 16)) {
-            return source.write(out, clock.instant());
+    private void write(Path to) throws IOException {
+        try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(to), 1 << 16)) {
+            source.write(out, clock.instant());
         } catch (SQLException e) {
             throw new IOException("The studio could not be read", e);
         }
     }
 
-    private <R> R alone(java.util.function.Supplier<R> work) {
+    private <R> R alone(Supplier<R> work) {
         busy.lock();
         try {
             return work.get();
@@ -122,18 +124,12 @@ public class Backups implements BeforeUpgrade {
         });
         List<Path> daily = folder.of(Why.DAY);
         Optional<Manifest> last = daily.stream().findFirst().flatMap(Backups::manifest);
-        boolean isDone = last.map(Manifest::made)
-                .map(Instant::parse)
-                .filter(made -> day(made).equals(day(clock.instant())))
-                .isPresent();
+        LocalDate today = LocalDate.now(clock.withZone(ZoneId.systemDefault()));
+        boolean isDone = last.isPresent() && BackupFolder.day(daily.get(0)).equals(today);
         Long changes = database.queryForObject("select changes from studio_mark", Long.class);
         boolean isChanged =
                 last.map(Manifest::changes).filter(then -> then.equals(changes)).isEmpty();
         if (!isDone && isChanged && changes != null && changes > 0) make(Why.DAY);
-    }
-
-    private static java.time.LocalDate day(Instant time) {
-        return time.atZone(java.time.ZoneId.systemDefault()).toLocalDate();
     }
 
     private static Optional<Manifest> manifest(Path file) {
@@ -155,7 +151,7 @@ public class Backups implements BeforeUpgrade {
     /** Takes one in from elsewhere; refuses what is none. */
     public BackupView bring(InputStream body) {
         Path brought = alone(() -> folder.keep(Why.BROUGHT, clock.instant(), part -> {
-            Files.copy(body, part, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
+            Files.copy(body, part, StandardCopyOption.REPLACE_EXISTING);
             opened(part, archive -> true);
         }));
         return BackupFolder.view(brought);

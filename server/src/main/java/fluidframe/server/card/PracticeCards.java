@@ -141,7 +141,7 @@ public class PracticeCards {
                     }
                 }
                 tasks.add(new Task(
-                        day.date() + " " + key,
+                        tasks.size() + " " + day.date() + " " + key,
                         day.date().toString(),
                         part.name().isEmpty() ? part.purpose().title() : part.name(),
                         part.minutes(),

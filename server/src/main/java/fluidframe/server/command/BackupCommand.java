@@ -1,7 +1,6 @@
 package fluidframe.server.command;
 
 import com.fasterxml.jackson.databind.ObjectMapper;
-import fluidframe.library.archive.Manifest;
 import fluidframe.server.backup.Backups;
 import fluidframe.server.store.DataFolder;
 import fluidframe.server.store.FolderInUse;
@@ -60,8 +59,7 @@ final class BackupCommand implements Callable<Integer> {
             System.out.println("Written: " + backups.make().name() + " in the backups of " + data);
             return null;
         }
-        Manifest made = backups.writeTo(file.toAbsolutePath());
-        told(made.documents().size());
+        told(backups.writeTo(file.toAbsolutePath()));
         return null;
     }
 

@@ -67,6 +67,8 @@ final class ExportCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         if (all == null && (kind == null || id == null))
             throw new IllegalArgumentException("Say the kind and the id of a thing, or --all with a folder");
+        if (all != null && !format.equals("yaml") && !format.equals("json"))
+            throw new IllegalArgumentException("Everything is written as yaml or json, but was wanted as " + format);
         try {
             Studio.with(
                     data,

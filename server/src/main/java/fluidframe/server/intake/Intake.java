@@ -118,10 +118,18 @@ class Intake {
         return ref.kind() == Kind.FIGURE && shelf.shipped(ref.id()).isPresent() || taking.isTaken(ref);
     }
 
-    /** A whole studio: it is put beside the other backups first, and what differs is told. */
+    /** A whole studio from elsewhere, which is put beside the backups first. */
     IntakeView lookAtStudio(String name, InputStream body) {
-        BackupView brought = backups.bring(body);
-        BackupView.Contents contents = backups.contents(brought.name());
+        return lookAtBackup(name, backups.bring(body).name());
+    }
+
+    /** What differs in a backup that is here; nothing is kept. */
+    IntakeView lookAtBackup(String backup) {
+        return lookAtBackup(backup, backup);
+    }
+
+    private IntakeView lookAtBackup(String name, String backup) {
+        BackupView.Contents contents = backups.contents(backup);
         List<Problem> problems = new ArrayList<>();
         contents.problems().forEach(sentence -> problems.add(new Problem(0, 0, "", sentence)));
         Set<DocumentKey> wanted = contents.items().stream()
@@ -129,8 +137,8 @@ class Intake {
                 .map(item -> new DocumentKey(item.kind(), item.id()))
                 .collect(Collectors.toSet());
         List<BroughtThing> things = new ArrayList<>();
-        Optional<String> from = Optional.of(brought.name());
-        documents(brought.name(), wanted)
+        Optional<String> from = Optional.of(backup);
+        documents(backup, wanted)
                 .forEach((key, document) ->
                         things.add(thing(Kind.parse(key.kind()), key.id(), document, Set.of(), from)));
         List<String> notes = new ArrayList<>();

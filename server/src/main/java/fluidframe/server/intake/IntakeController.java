@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import java.io.IOException;
 import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -32,6 +33,12 @@ class IntakeController {
     IntakeView lookAtStudio(@RequestParam(defaultValue = "studio.zip") String name, HttpServletRequest request)
             throws IOException {
         return intake.lookAtStudio(name, request.getInputStream());
+    }
+
+    /** The same of a backup that is here. */
+    @PostMapping("/backups/{name}")
+    IntakeView lookAtBackup(@PathVariable String name) {
+        return intake.lookAtBackup(name);
     }
 
     /** Takes what was chosen, all of it or nothing. */
