@@ -52,7 +52,9 @@ final class Placing<T> {
                         "\"" + row.name() + "\" has been changed since it was taken in: nothing was undone");
             }
             if (put.before() == 0) {
-                store.rows().delete(row);
+                // Not for good: whoever undoes twice, or late, loses nothing.
+                row.bin(store.now());
+                store.rows().saveAndFlush(row);
             } else {
                 VersionRow kept = store.versions()
                         .findById(new VersionRow.Key(put.kind(), put.id(), put.before()))

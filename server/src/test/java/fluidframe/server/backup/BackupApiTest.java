@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -11,20 +12,26 @@ import fluidframe.library.archive.ArchiveReader;
 import fluidframe.library.archive.Stored;
 import fluidframe.server.ApiCalls;
 import fluidframe.server.StudioRows;
+import java.io.IOException;
 import java.io.RandomAccessFile;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
+import java.util.zip.ZipOutputStream;
 import javax.sql.DataSource;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.mock.web.MockHttpServletResponse;
 
 class BackupApiTest extends ApiCalls {
     @Autowired
@@ -96,18 +103,13 @@ class BackupApiTest extends ApiCalls {
         ObjectNode save = mapper.createObjectNode()
                 .put("expectedVersion", view.get("version").asLong());
         save.set("document", ((ObjectNode) view.get("document").deepCopy()).put("name", "Changed"));
-        long changed = call(
-                        200,
-                        org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put("/api/songs/" + id),
-                        save)
-                .get("version")
-                .asLong();
+        long changed = call(200, put("/api/songs/" + id), save).get("version").asLong();
         call(200, post("/api/backups/" + name + "/restore"), null);
         JsonNode now = call(200, get("/api/songs/" + id), null);
         assertThat(now.get("document").get("name").asText()).isEqualTo("Begun");
         assertThat(now.get("version").asLong()).isGreaterThan(changed);
         save.put("expectedVersion", changed);
-        call(409, org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put("/api/songs/" + id), save);
+        call(409, put("/api/songs/" + id), save);
     }
 
     /** Writers who always save two songs of one name together: no backup ever holds half a pair. */
@@ -178,5 +180,113 @@ class BackupApiTest extends ApiCalls {
                 .getResponse();
         assertThat(refused.getStatus()).isEqualTo(422);
         assertThat(refused.getContentAsString()).contains("no backup of a studio");
+    }
+
+    /** The manifest of a sound backup with pieces changed by hand: restored or refused, never by half. */
+    @Test
+    void aManifestThatWasChangedByHandIsRefusedOrReadAsFarAsItHolds() throws Exception {
+        song("Stands");
+        Path whole = backups.file(make().get("name").asText());
+        Random random = new Random(18);
+        List<String> odd = List.of(
+                "null",
+                "\"\"",
+                "-1",
+                "\"\\u0000\"",
+                "\"../../x\"",
+                "[]",
+                "\"song\"",
+                "\"+1000000000-12-31T23:59:59Z\"");
+        int refused = 0;
+        for (int i = 0; i < 60; i++) {
+            Path changed = whole.resolveSibling("2026-01-01-changed.zip");
+            rezipped(whole, changed, manifest -> {
+                JsonNode tree = mapper.readTree(manifest);
+                ObjectNode target = (ObjectNode)
+                        (random.nextBoolean()
+                                ? tree.get("documents")
+                                        .get(random.nextInt(
+                                                tree.get("documents").size()))
+                                : tree.get("tables")
+                                        .get(random.nextInt(tree.get("tables").size())));
+                List<String> keys = new ArrayList<>();
+                target.fieldNames().forEachRemaining(keys::add);
+                target.set(keys.get(random.nextInt(keys.size())), mapper.readTree(odd.get(random.nextInt(odd.size()))));
+                return mapper.writeValueAsBytes(tree);
+            });
+            Map<String, List<String>> before = StudioRows.of(source);
+            for (String action : List.of("contents", "restore")) {
+                var request = action.equals("contents")
+                        ? get("/api/backups/2026-01-01-changed.zip/contents")
+                        : post("/api/backups/2026-01-01-changed.zip/restore");
+                MockHttpServletResponse answer =
+                        mvc.perform(request).andReturn().getResponse();
+                assertThat(answer.getStatus()).as(answer.getContentAsString()).isIn(200, 422);
+                if (answer.getStatus() == 422 && action.equals("restore")) {
+                    refused++;
+                    assertThat(StudioRows.of(source)).isEqualTo(before);
+                }
+            }
+            call(200, post("/api/backups/" + whole.getFileName() + "/restore"), null);
+            Files.delete(changed);
+        }
+        assertThat(refused).isLessThan(60);
+        call(200, get("/api/routines/long-floor-waltz"), null);
+    }
+
+    /** Changes the manifest in a zip. */
+    private interface Change {
+        byte[] of(byte[] manifest) throws IOException;
+    }
+
+    private static void rezipped(Path from, Path to, Change change) throws IOException {
+        try (ZipFile zip = new ZipFile(from.toFile());
+                ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(to))) {
+            for (ZipEntry entry : java.util.Collections.list(zip.entries())) {
+                byte[] bytes = zip.getInputStream(entry).readAllBytes();
+                out.putNextEntry(new ZipEntry(entry.getName()));
+                out.write(entry.getName().equals("manifest.json") ? change.of(bytes) : bytes);
+                out.closeEntry();
+            }
+        }
+    }
+
+    /** Backups, restores, saves and lists all at once: nothing fails, and at the end the studio is one of those it was. */
+    @Test
+    void overlappingBackupsRestoresAndSavesAllComeToAnEnd() throws Exception {
+        String id = song("Overlap");
+        String name = make().get("name").asText();
+        ExecutorService all = Executors.newFixedThreadPool(4);
+        List<Future<?>> done = new ArrayList<>();
+        for (int i = 0; i < 3; i++) {
+            done.add(all.submit(() -> call(200, post("/api/backups/" + name + "/restore"), null)));
+            done.add(all.submit(() -> call(
+                    200,
+                    get("/api/backups/"
+                            + call(201, post("/api/backups"), null).get("name").asText() + "/contents"),
+                    null)));
+            done.add(all.submit(() -> song("Beside a restore")));
+            done.add(all.submit(() -> {
+                JsonNode view = call(200, get("/api/songs/" + id), null);
+                ObjectNode save = mapper.createObjectNode()
+                        .put("expectedVersion", view.get("version").asLong());
+                save.set("document", ((ObjectNode) view.get("document")).put("name", "Saved beside a restore"));
+                int status = mvc.perform(put("/api/songs/" + id)
+                                .contentType("application/json")
+                                .content(save.toString()))
+                        .andReturn()
+                        .getResponse()
+                        .getStatus();
+                assertThat(status).isIn(200, 409);
+                return null;
+            }));
+        }
+        for (Future<?> one : done) one.get();
+        all.shutdown();
+        assertThat(call(200, get("/api/songs/" + id), null).at("/document/name").asText())
+                .isIn("Overlap", "Saved beside a restore");
+        call(200, post("/api/backups/" + name + "/restore"), null);
+        assertThat(call(200, get("/api/backups/" + name + "/contents"), null).get("items"))
+                .isEmpty();
     }
 }

@@ -59,7 +59,7 @@ class SafeKeepingIT extends BrowserTest {
         button("Undo taking in").click();
         assertThat(taken).hasCount(0);
         Assertions.assertThat(page.request().get(app().url("/api/songs/brook")).status())
-                .isEqualTo(404);
+                .isEqualTo(410);
         page.navigate(app().url("/figures/waltz.whisk"));
         assertThat(page.getByText("Our whisk")).hasCount(0);
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Whisk"))

@@ -12,9 +12,13 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import fluidframe.server.ApiCalls;
 import fluidframe.server.StudioRows;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import javax.sql.DataSource;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -93,7 +97,8 @@ class IntakeApiTest extends ApiCalls {
         assertThat(call(200, get("/api/songs/" + id), null).at("/document/name").asText())
                 .isEqualTo("Brook song in spring (2)");
         call(204, post("/api/intake/undo"), beside);
-        call(404, get("/api/songs/" + id), null);
+        call(410, get("/api/songs/" + id), null);
+        call(404, post("/api/intake/undo"), beside);
         call(422, post("/api/intake/undo"), first);
         call(204, delete("/api/songs/brook-song"), null);
     }
@@ -235,5 +240,69 @@ class IntakeApiTest extends ApiCalls {
             assertThat(response.getStatus()).isIn(200, 400, 422);
         }
         assertThat(StudioRows.of(source)).isEqualTo(before);
+    }
+
+    /** Four windows take and undo pairs while others look: a pair is there whole or not at all, whoever comes first. */
+    @Test
+    void overlappingTakesAndUndosLeaveNoHalfOfAny() throws Exception {
+        ExecutorService windows = Executors.newFixedThreadPool(4);
+        List<Future<Integer>> done = new ArrayList<>();
+        for (int window = 0; window < 4; window++) {
+            int mine = window;
+            done.add(windows.submit(() -> {
+                int undone = 0;
+                for (int round = 0; round < 8; round++) {
+                    // Two windows share each pair of songs.
+                    ObjectNode choice = choice(
+                            look("a.yaml", SONG.formatted("pair-a-" + mine % 2, "A " + mine + " " + round)), "take");
+                    JsonNode other = look("b.yaml", SONG.formatted("pair-b-" + mine % 2, "B " + mine + " " + round));
+                    choice.withArray("things").add(chosen(other.at("/things/0"), "take"));
+                    MockHttpServletResponse taken = mvc.perform(post("/api/intake")
+                                    .contentType("application/json")
+                                    .content(choice.toString()))
+                            .andReturn()
+                            .getResponse();
+                    assertThat(taken.getStatus()).isEqualTo(201);
+                    int status = mvc.perform(post("/api/intake/undo")
+                                    .contentType("application/json")
+                                    .content(taken.getContentAsString(StandardCharsets.UTF_8)))
+                            .andReturn()
+                            .getResponse()
+                            .getStatus();
+                    assertThat(status).isIn(204, 404, 422);
+                    if (status == 204) undone++;
+                }
+                return undone;
+            }));
+        }
+        int undone = 0;
+        for (Future<Integer> one : done) undone += one.get();
+        windows.shutdown();
+        assertThat(undone).isPositive();
+        for (int pair = 0; pair < 2; pair++) {
+            JsonNode a = mapper.readTree(mvc.perform(get("/api/songs/pair-a-" + pair))
+                    .andReturn()
+                    .getResponse()
+                    .getContentAsString(StandardCharsets.UTF_8));
+            JsonNode b = mapper.readTree(mvc.perform(get("/api/songs/pair-b-" + pair))
+                    .andReturn()
+                    .getResponse()
+                    .getContentAsString(StandardCharsets.UTF_8));
+            assertThat(a.has("document")).isEqualTo(b.has("document"));
+            assertThat(a.at("/document/name").asText().replaceFirst("^A", "B"))
+                    .isEqualTo(b.at("/document/name").asText());
+        }
+    }
+
+    @Test
+    void aBackupThatIsHereIsLookedIntoWithoutACopyOfIt() throws Exception {
+        call(201, post("/api/intake"), choice(look("a.yaml", SONG.formatted("inside", "Inside")), "take"));
+        String name = call(201, post("/api/backups"), null).get("name").asText();
+        int backups = call(200, get("/api/backups"), null).get("backups").size();
+        call(204, delete("/api/songs/inside"), null);
+        JsonNode looked = call(200, post("/api/intake/backups/" + name), null);
+        assertThat(looked.get("things").findValuesAsText("id")).contains("inside");
+        assertThat(call(200, get("/api/backups"), null).get("backups")).hasSize(backups);
+        call(404, post("/api/intake/backups/none.zip"), null);
     }
 }
