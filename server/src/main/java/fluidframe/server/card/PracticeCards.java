@@ -23,6 +23,7 @@ import fluidframe.server.routine.RoutineSummary;
 import fluidframe.server.store.Documents;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
@@ -38,6 +39,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.zip.Deflater;
 import java.util.zip.GZIPOutputStream;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Service;
@@ -175,6 +177,10 @@ public class PracticeCards {
         CardPayload payload = new CardPayload(
                 title, whom, today().format(DAY), wording.roles().words(), tasks, pieces, leftOut, bands);
         String page = template().replace(EMPTY, EMPTY + packed(payload));
+        if (page.length() > MOST_BYTES) {
+            throw new IllegalArgumentException("\"" + title + "\" is too long for a practice card, which may have "
+                    + MOST_BYTES / 1000 + " kB: make one of a part of it, or print its sheets");
+        }
         String name = title.replaceAll("[^\\p{L}\\p{N} ,.'-]+", " ").strip();
         return new Card((name.isEmpty() ? "Practice card" : name) + ".html", page.getBytes(StandardCharsets.UTF_8));
     }
@@ -190,11 +196,19 @@ public class PracticeCards {
     /** Letters that can stand in a page whatever is in them. */
     private String packed(Object payload) {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        try (GZIPOutputStream zip = new GZIPOutputStream(bytes)) {
+        try (GZIPOutputStream zip = new Tight(bytes)) {
             zip.write(mapper.writeValueAsBytes(payload));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
         return Base64.getEncoder().encodeToString(bytes.toByteArray());
+    }
+
+    /** As small as can be: a card is made seldom and sent often. */
+    private static final class Tight extends GZIPOutputStream {
+        Tight(OutputStream out) throws IOException {
+            super(out);
+            def.setLevel(Deflater.BEST_COMPRESSION);
+        }
     }
 }

@@ -161,10 +161,17 @@ final class FeetPicture {
             }
         }
         labels.add(new Label(best, letters * (0.6 * text.length() + 0.4)));
-        if (distance(best, fall.place()) > CLOSE) {
+        double far = distance(best, fall.place());
+        if (far > CLOSE) {
+            // Up to the number, not through it.
+            double share = 1 - 0.75 * letters / far;
             svg.append(format(
                     "<path d=\"M%.3f %.3fL%.3f %.3f\" stroke=\"%s\" stroke-width=\".006\"/>",
-                    fall.place().x(), fall.place().y(), best.x(), best.y(), colour(fall.role())));
+                    fall.place().x(),
+                    fall.place().y(),
+                    fall.place().x() + share * (best.x() - fall.place().x()),
+                    fall.place().y() + share * (best.y() - fall.place().y()),
+                    colour(fall.role())));
         }
         svg.append(format(
                 "<text x=\"%.3f\" y=\"%.3f\" font-size=\"%.3f\" font-family=\"Commissioner\" text-anchor=\"middle\" fill=\"%s\">%s</text>",
