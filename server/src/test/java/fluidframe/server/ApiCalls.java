@@ -1,6 +1,7 @@
 package fluidframe.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -28,6 +29,16 @@ public abstract class ApiCalls {
     /** The same with a file as the body. */
     protected JsonNode text(int status, MockHttpServletRequestBuilder request, String yaml) throws Exception {
         return answer(status, request.contentType("application/yaml").content(yaml));
+    }
+
+    /** What a file brings that is to be taken in. */
+    protected JsonNode look(String name, byte[] file) throws Exception {
+        return answer(
+                200,
+                post("/api/intake/file")
+                        .param("name", name)
+                        .contentType("application/octet-stream")
+                        .content(file));
     }
 
     private JsonNode answer(int status, MockHttpServletRequestBuilder request) throws Exception {

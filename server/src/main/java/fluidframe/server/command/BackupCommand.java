@@ -13,7 +13,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
-import picocli.CommandLine.Option;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Parameters;
 
 /** Writes the studio as one file, also while its server runs. */
@@ -24,12 +24,8 @@ import picocli.CommandLine.Parameters;
         exitCodeListHeading = "Exit codes:%n",
         exitCodeList = {"0:written", "2:it cannot be written there", "4:the data folder cannot be read"})
 final class BackupCommand implements Callable<Integer> {
-    @Option(
-            names = "--data",
-            paramLabel = "DIR",
-            defaultValue = "${sys:fluidframe.data:-data}",
-            description = "Where the studio lies (${DEFAULT-VALUE}).")
-    private Path data;
+    @Mixin
+    private DataOption data;
 
     @Parameters(
             paramLabel = "FILE",
@@ -39,15 +35,16 @@ final class BackupCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        if (!Files.exists(data.resolve("fluidframe.mv.db")))
-            throw new IllegalArgumentException("There is no studio in " + data.toAbsolutePath());
+        if (!Files.exists(data.folder().resolve("fluidframe.mv.db")))
+            throw new IllegalArgumentException(
+                    "There is no studio in " + data.folder().toAbsolutePath());
         if (file != null
                 && file.toAbsolutePath().getParent() != null
                 && !Files.isDirectory(file.toAbsolutePath().getParent()))
             throw new IllegalArgumentException(
                     "There is no folder " + file.toAbsolutePath().getParent());
         try {
-            Studio.with(data, false, studio -> Studio.checked(() -> make(studio.getBean(Backups.class))));
+            Studio.with(data.folder(), false, studio -> Studio.checked(() -> make(studio.getBean(Backups.class))));
         } catch (FolderInUse e) {
             fromTheRunningOne(e);
         }
@@ -56,7 +53,7 @@ final class BackupCommand implements Callable<Integer> {
 
     private Void make(Backups backups) throws IOException {
         if (file == null) {
-            System.out.println("Written: " + backups.make().name() + " in the backups of " + data);
+            System.out.println("Written: " + backups.make().name() + " in the backups of " + data.folder());
             return null;
         }
         told(backups.writeTo(file.toAbsolutePath()));
@@ -68,7 +65,7 @@ final class BackupCommand implements Callable<Integer> {
     }
 
     private void fromTheRunningOne(FolderInUse inUse) throws IOException, InterruptedException {
-        URI at = URI.create(DataFolder.addressOf(data).orElseThrow(() -> inUse) + "/api/backups");
+        URI at = URI.create(DataFolder.addressOf(data.folder()).orElseThrow(() -> inUse) + "/api/backups");
         HttpClient client = HttpClient.newHttpClient();
         HttpResponse<String> made = client.send(
                 HttpRequest.newBuilder(at)

@@ -15,6 +15,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
@@ -30,12 +31,8 @@ import picocli.CommandLine.Parameters;
         exitCodeList = {"0:written", "2:there is nothing of that kind, id or format", "4:the data folder cannot be read"
         })
 final class ExportCommand implements Callable<Integer> {
-    @Option(
-            names = "--data",
-            paramLabel = "DIR",
-            defaultValue = "${sys:fluidframe.data:-data}",
-            description = "Where the studio lies (${DEFAULT-VALUE}).")
-    private Path data;
+    @Mixin
+    private DataOption data;
 
     @Option(
             names = "--as",
@@ -71,7 +68,7 @@ final class ExportCommand implements Callable<Integer> {
             throw new IllegalArgumentException("Everything is written as yaml or json, but was wanted as " + format);
         try {
             Studio.with(
-                    data,
+                    data.folder(),
                     false,
                     studio -> Studio.checked(() -> {
                         StudioExports exports = studio.getBean(StudioExports.class);
@@ -113,7 +110,7 @@ final class ExportCommand implements Callable<Integer> {
         String path = "/api/exports/" + URLEncoder.encode(kind, StandardCharsets.UTF_8) + "/"
                 + URLEncoder.encode(id, StandardCharsets.UTF_8) + "/"
                 + URLEncoder.encode(format, StandardCharsets.UTF_8);
-        URI address = URI.create(DataFolder.addressOf(data).orElseThrow(() -> inUse) + path);
+        URI address = URI.create(DataFolder.addressOf(data.folder()).orElseThrow(() -> inUse) + path);
         HttpResponse<byte[]> answer = HttpClient.newHttpClient()
                 .send(HttpRequest.newBuilder(address).build(), HttpResponse.BodyHandlers.ofByteArray());
         if (answer.statusCode() != 200)

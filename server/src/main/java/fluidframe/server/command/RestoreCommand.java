@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
@@ -31,12 +32,8 @@ import picocli.CommandLine.Parameters;
 final class RestoreCommand implements Callable<Integer> {
     private static final int IN_PART = 1;
 
-    @Option(
-            names = "--data",
-            paramLabel = "DIR",
-            defaultValue = "${sys:fluidframe.data:-data}",
-            description = "Where the studio lies (${DEFAULT-VALUE}).")
-    private Path data;
+    @Mixin
+    private DataOption data;
 
     @Option(names = "--fresh", description = "Set the studio that lies there aside unread, as one that is damaged.")
     private boolean fresh;
@@ -55,8 +52,8 @@ final class RestoreCommand implements Callable<Integer> {
         } catch (IOException e) {
             throw new IllegalArgumentException(file + ": " + e.getMessage(), e);
         }
-        BackupView.Done done =
-                Studio.with(data, fresh, studio -> studio.getBean(Backups.class).restore(file));
+        BackupView.Done done = Studio.with(
+                data.folder(), fresh, studio -> studio.getBean(Backups.class).restore(file));
         done.problems().forEach(System.err::println);
         System.out.println("Restored: " + done.documents() + " documents, " + done.rows()
                 + " rows. What was there before: " + done.before());

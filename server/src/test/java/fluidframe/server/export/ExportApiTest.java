@@ -2,7 +2,6 @@ package fluidframe.server.export;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -37,16 +36,6 @@ class ExportApiTest extends ApiCalls {
         assertThat(response.getStatus()).as(kind + " " + id + " " + format).isEqualTo(200);
         assertThat(response.getHeader("Content-Disposition")).contains("attachment", format);
         return response.getContentAsByteArray();
-    }
-
-    private JsonNode look(String name, byte[] file) throws Exception {
-        MockHttpServletResponse response = mvc.perform(post("/api/intake/file")
-                        .param("name", name)
-                        .contentType("application/octet-stream")
-                        .content(file))
-                .andReturn()
-                .getResponse();
-        return mapper.readTree(response.getContentAsString(StandardCharsets.UTF_8));
     }
 
     /** Everything of the demo studio, in every format that is also read: the same as what is here. */

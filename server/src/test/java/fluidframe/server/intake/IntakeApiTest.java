@@ -31,17 +31,6 @@ class IntakeApiTest extends ApiCalls {
     @Autowired
     private DataSource source;
 
-    private JsonNode look(String name, byte[] file) throws Exception {
-        MockHttpServletResponse response = mvc.perform(post("/api/intake/file")
-                        .param("name", name)
-                        .contentType("application/octet-stream")
-                        .content(file))
-                .andReturn()
-                .getResponse();
-        assertThat(response.getStatus()).isEqualTo(200);
-        return mapper.readTree(response.getContentAsString(StandardCharsets.UTF_8));
-    }
-
     private JsonNode look(String name, String file) throws Exception {
         return look(name, file.getBytes(StandardCharsets.UTF_8));
     }
