@@ -1,7 +1,7 @@
 <script lang="ts">
-  import CardPlayer from './CardPlayer.svelte';
+  import CardPlayer from '$lib/card/CardPlayer.svelte';
   import CardTasks from './CardTasks.svelte';
-  import type { Payload, Task } from './payload';
+  import type { Payload, Task } from '$lib/card/payload';
 
   let { payload }: { payload: Payload } = $props();
   let chosen = $state(0);

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { shortDay } from '$lib/api/days';
-  import { keepTicked, ticked, type Task } from './payload';
+  import { keepTicked, ticked, type Task } from '$lib/card/payload';
 
   interface Props {
     /** Of the card, by which its ticks are kept. */

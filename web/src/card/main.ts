@@ -1,7 +1,7 @@
 import './card.css';
 import { mount } from 'svelte';
 import Card from './Card.svelte';
-import { unpack } from './payload';
+import { unpack } from '$lib/card/payload';
 
 const target = document.getElementById('card');
 const packed = document.getElementById('payload')?.textContent ?? '';

@@ -4,5 +4,6 @@ export const ssr = false;
 export const prerender = false;
 
 export async function load() {
-  return { dances: await need(api.GET('/api/dances')) };
+  const access = await need(api.GET('/api/access'));
+  return { access, dances: access.visitor === 'stranger' ? [] : await need(api.GET('/api/dances')) };
 }

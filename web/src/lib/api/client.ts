@@ -1,6 +1,8 @@
 import createClient from 'openapi-fetch';
 import type { components, paths } from './schema';
 
+const UNKNOWN = 401;
+
 export type Schemas = components['schemas'];
 export type Chart = Schemas['Chart'];
 export type Row = Schemas['Chart_row'];
@@ -23,6 +25,15 @@ export type Word = Schemas['Word'];
 export type RoleName = 'man' | 'lady';
 
 export const api = createClient<paths>({ baseUrl: '/' });
+
+/** Told when the server does not know any more who asks: the page was locked, or the device shut out. */
+export const gate: { onshut?: () => void } = {};
+
+api.use({
+  onResponse({ response }) {
+    if (response.status === UNKNOWN) gate.onshut?.();
+  }
+});
 
 /** Whether a request has to outlive the page; only then, for such a request may carry 64 kB at the most. */
 export const outlivesPage = () => document.visibilityState === 'hidden';

@@ -9,6 +9,8 @@
 
   let { what, id, dances }: { what: string; id: string; dances: Schemas['DanceView'][] } = $props();
   const settings = getSettings();
+  /** A device on the network reads no events, and comes from what is shared with it. */
+  const isCoach = $derived(page.data.access?.visitor === 'coach');
   const LAYER_WORDS: Record<string, string> = {
     turn: 'alignment and turn',
     footwork: 'footwork',
@@ -26,7 +28,7 @@
     async (wanted) => (wanted ? need(api.GET('/api/routine-terms')) : null)
   );
   const events = loaded(
-    () => what === 'routine',
+    () => what === 'routine' && isCoach,
     async (wanted) => (wanted ? need(api.GET('/api/events', { params: { query: { limit: 100 } } })) : null)
   );
   const wishes = $derived<Wishes>({
@@ -48,7 +50,7 @@
 </script>
 
 <div class="mb-3 flex flex-wrap items-center gap-x-4 gap-y-2">
-  <a class="text-sm text-accent underline underline-offset-2" href={deskOf(what, id)}>‹ back</a>
+  <a class="text-sm text-accent underline underline-offset-2" href={isCoach ? deskOf(what, id) : '/shared'}>‹ back</a>
   <h1 class="text-2xl">Print</h1>
   {#if hasParts(what)}
     <SwitchRow
@@ -77,7 +79,7 @@
       >
     {/each}
   {/if}
-  {#if what === 'routine'}
+  {#if what === 'routine' && isCoach}
     <label class="text-sm text-soft"
       >against
       <select class={field} bind:value={other}>

@@ -36,7 +36,7 @@ export const minutesOf = (day: Day) => day.parts.reduce((sum, part) => sum + par
 const tempo = (of: number) => String(Math.round(of * 10) / 10);
 
 /** "24 to 26", or the one tempo; empty where none is known. */
-export function ladderOf(part: Part): string {
+export function ladderOf(part: Pick<Part, 'from' | 'to'>): string {
   if (part.from === undefined || part.to === undefined) return '';
   return part.from === part.to ? tempo(part.to) : `${tempo(part.from)} to ${tempo(part.to)}`;
 }

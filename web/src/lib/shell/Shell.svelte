@@ -1,7 +1,7 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
-  import type { Schemas } from '$lib/api/client';
+  import { api, need, type Schemas } from '$lib/api/client';
   import Rescue from '$lib/rescue/Rescue.svelte';
   import Popover from '$lib/ui/Popover.svelte';
   import SwitchRow from '$lib/ui/SwitchRow.svelte';
@@ -17,7 +17,14 @@
   import KeysDialog from './KeysDialog.svelte';
   import StudioNotices from './StudioNotices.svelte';
 
-  let { dances, children }: { dances: Schemas['DanceView'][]; children: Snippet } = $props();
+  interface Props {
+    dances: Schemas['DanceView'][];
+    /** Whether the page can be locked. */
+    hasPassphrase: boolean;
+    children: Snippet;
+  }
+
+  let { dances, hasPassphrase, children }: Props = $props();
   const settings = getSettings();
   const PLACES = [
     { href: '/', word: 'Today' },
@@ -39,10 +46,6 @@
     void settings.dance;
     const chosen = row?.querySelector<HTMLElement>('[aria-pressed="true"]');
     if (row && chosen) row.scrollLeft = chosen.offsetLeft - row.offsetLeft - (row.clientWidth - chosen.offsetWidth) / 2;
-  });
-
-  $effect(() => {
-    document.documentElement.dataset.theme = settings.theme;
   });
 
   /** Comparing, the lists and the rules belong to the figures, classes, practice, drills and cards to the lessons, questions to rehearsing. */
@@ -77,6 +80,12 @@
     if (!href) return;
     event.preventDefault();
     void goto(href);
+  }
+
+  /** The page is loaded anew, so that nothing of what it showed is left in it. */
+  async function lock() {
+    await need(api.POST('/api/access/lock'));
+    location.assign('/');
   }
 
   function switchDance(dance: string) {
@@ -169,7 +178,15 @@
             onclick={() => (jotting = true)}>Jot down a line ( j )</button
           >
           <div class="border-t border-line pt-2"><TakeFile label="Take in files" /></div>
+          {#if hasPassphrase}<button
+              type="button"
+              class="border-t border-line pt-2 text-left text-accent underline underline-offset-2"
+              onclick={() => void lock()}>Lock the page</button
+            >{/if}
           <a href="/backups" class="border-t border-line pt-2 text-accent underline underline-offset-2">Backups</a>
+          <a href="/sharing" class="border-t border-line pt-2 text-accent underline underline-offset-2"
+            >Sharing and passphrase</a
+          >
           <a href="/bin" class="border-t border-line pt-2 text-accent underline underline-offset-2">Bin</a>
         </div>
       </Popover>

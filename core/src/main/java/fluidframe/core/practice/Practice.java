@@ -70,6 +70,31 @@ public record Practice(
                 .findFirst();
     }
 
+    /**
+     * With one part of a day done or open again.
+     *
+     * @param nth which part of the day, from 0
+     * @param key of what is practised in it, as {@link Part#key}
+     * @throws IllegalArgumentException if the plan has not, or no longer, that part on that day
+     */
+    public Practice ticked(LocalDate date, int nth, String key, boolean done) {
+        PracticeDay day = days.stream()
+                .filter(one -> one.date().equals(date))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("Nothing is planned on " + date));
+        boolean isThere = nth >= 0
+                && nth < day.parts().size()
+                && day.parts().get(nth).purpose().isWork()
+                && day.parts().get(nth).key().equals(key);
+        if (!isThere) {
+            throw new IllegalArgumentException(
+                    "The plan of " + date + " has been changed meanwhile: look at it again, then tick");
+        }
+        List<PracticeDay> ticked = new ArrayList<>(days);
+        ticked.set(days.indexOf(day), day.with(nth, done ? Part.State.DONE : Part.State.OPEN));
+        return new Practice(with, aim, minutes, wanted, ticked, gaveWay, note);
+    }
+
     /** With another plan. */
     public Practice planned(PracticePlan plan) {
         return new Practice(with, aim, minutes, wanted, plan.days(), plan.gaveWay(), note);

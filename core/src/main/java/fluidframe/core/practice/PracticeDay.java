@@ -1,6 +1,7 @@
 package fluidframe.core.practice;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -35,6 +36,13 @@ public record PracticeDay(LocalDate date, List<Part> parts, String why) {
                         .map(part -> part.purpose().isWork() ? part.as(state) : part)
                         .toList(),
                 why);
+    }
+
+    /** With one of its parts, counted from 0, in another state. */
+    PracticeDay with(int nth, Part.State state) {
+        List<Part> changed = new ArrayList<>(parts);
+        changed.set(nth, parts.get(nth).as(state));
+        return new PracticeDay(date, changed, why);
     }
 
     /** Without what was missed, which loads nobody. */

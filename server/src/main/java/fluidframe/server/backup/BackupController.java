@@ -1,5 +1,6 @@
 package fluidframe.server.backup;
 
+import fluidframe.server.access.OpenTo;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import org.springframework.core.io.FileSystemResource;
@@ -18,6 +19,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Backups of the whole studio. */
 @RestController
+@OpenTo
 @RequestMapping("/api/backups")
 class BackupController {
     private static final String ZIP = "application/zip";

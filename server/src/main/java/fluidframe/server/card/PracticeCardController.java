@@ -1,6 +1,8 @@
 package fluidframe.server.card;
 
 import fluidframe.core.count.CountLanguage;
+import fluidframe.server.access.OpenTo;
+import fluidframe.server.access.Visitor;
 import fluidframe.server.handout.RoleWords;
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
@@ -15,6 +17,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Practice cards as files; each is opened where it was saved and asks nobody for anything. */
 @RestController
+@OpenTo(reading = Visitor.DEVICE, of = "{kind}")
 class PracticeCardController {
     private final PracticeCards cards;
 

@@ -23,6 +23,7 @@ import fluidframe.library.text.Problem;
 import fluidframe.library.typed.RowTable;
 import fluidframe.library.typed.Shorthand;
 import fluidframe.library.typed.TypedRows;
+import fluidframe.server.access.OpenTo;
 import fluidframe.server.web.ApiDescription;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -44,6 +45,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What the core proposes for a chart being edited. Nothing is kept and nothing is changed: the page takes it or not. */
 @RestController
+@OpenTo
 @RequestMapping("/api/proposals")
 class ProposalController {
     /** A chart and the role to start from. */

@@ -10,6 +10,7 @@ import fluidframe.core.rule.Sheet;
 import fluidframe.library.figure.ChartSalvage;
 import fluidframe.library.figure.ChartWriter;
 import fluidframe.library.text.Problem;
+import fluidframe.server.access.OpenTo;
 import fluidframe.server.web.ApiDescription;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
@@ -22,6 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Works out a chart as somebody types it; keeps nothing. */
 @RestController
+@OpenTo
 class WorkController {
     /**
      * The answer to a chart being typed.

@@ -5,7 +5,6 @@ import fluidframe.server.backup.Backups;
 import fluidframe.server.store.DataFolder;
 import fluidframe.server.store.FolderInUse;
 import java.io.IOException;
-import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
@@ -65,12 +64,11 @@ final class BackupCommand implements Callable<Integer> {
     }
 
     private void fromTheRunningOne(FolderInUse inUse) throws IOException, InterruptedException {
-        URI at = URI.create(DataFolder.addressOf(data.folder()).orElseThrow(() -> inUse) + "/api/backups");
+        Running studio = new Running(DataFolder.addressOf(data.folder()).orElseThrow(() -> inUse));
+        String at = "/api/backups";
         HttpClient client = HttpClient.newHttpClient();
         HttpResponse<String> made = client.send(
-                HttpRequest.newBuilder(at)
-                        .POST(HttpRequest.BodyPublishers.noBody())
-                        .build(),
+                studio.request(at).POST(HttpRequest.BodyPublishers.noBody()).build(),
                 HttpResponse.BodyHandlers.ofString());
         if (made.statusCode() != 201)
             throw new IOException("The running studio could not make a backup: " + made.body());
@@ -79,13 +77,13 @@ final class BackupCommand implements Callable<Integer> {
             System.out.println("Written by the running studio: " + name);
             return;
         }
-        URI one = URI.create(at + "/" + name);
+        String one = at + "/" + name;
         Path part = file.resolveSibling(file.getFileName() + ".part");
-        HttpResponse<Path> got = client.send(
-                HttpRequest.newBuilder(URI.create(one + "/file")).build(), HttpResponse.BodyHandlers.ofFile(part));
+        HttpResponse<Path> got =
+                client.send(studio.request(one + "/file").build(), HttpResponse.BodyHandlers.ofFile(part));
         if (got.statusCode() != 200) throw new IOException("The backup " + name + " could not be fetched");
         Files.move(part, file, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
-        client.send(HttpRequest.newBuilder(one).DELETE().build(), HttpResponse.BodyHandlers.discarding());
+        client.send(studio.request(one).DELETE().build(), HttpResponse.BodyHandlers.discarding());
         System.out.println("Written: " + file + " (" + Files.size(file) + " bytes, by the running studio)");
     }
 }

@@ -17,7 +17,13 @@ import picocli.CommandLine.Parameters;
         name = "./run",
         description = "What can be done with a studio from the command line.",
         mixinStandardHelpOptions = true,
-        subcommands = {CommandLineTool.Check.class, BackupCommand.class, RestoreCommand.class, ExportCommand.class})
+        subcommands = {
+            CommandLineTool.Check.class,
+            BackupCommand.class,
+            RestoreCommand.class,
+            ExportCommand.class,
+            PassphraseCommand.class
+        })
 public final class CommandLineTool {
     /** Done. */
     static final int DONE = 0;

@@ -5,10 +5,8 @@ import fluidframe.server.store.DataFolder;
 import fluidframe.server.store.FolderInUse;
 import fluidframe.server.store.Kind;
 import java.io.IOException;
-import java.net.URI;
 import java.net.URLEncoder;
 import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -110,9 +108,9 @@ final class ExportCommand implements Callable<Integer> {
         String path = "/api/exports/" + URLEncoder.encode(kind, StandardCharsets.UTF_8) + "/"
                 + URLEncoder.encode(id, StandardCharsets.UTF_8) + "/"
                 + URLEncoder.encode(format, StandardCharsets.UTF_8);
-        URI address = URI.create(DataFolder.addressOf(data.folder()).orElseThrow(() -> inUse) + path);
-        HttpResponse<byte[]> answer = HttpClient.newHttpClient()
-                .send(HttpRequest.newBuilder(address).build(), HttpResponse.BodyHandlers.ofByteArray());
+        Running studio = new Running(DataFolder.addressOf(data.folder()).orElseThrow(() -> inUse));
+        HttpResponse<byte[]> answer =
+                HttpClient.newHttpClient().send(studio.request(path).build(), HttpResponse.BodyHandlers.ofByteArray());
         if (answer.statusCode() != 200)
             throw new IllegalArgumentException(new String(answer.body(), StandardCharsets.UTF_8));
         write(to == null ? Path.of(id + "." + format) : to, answer.body());

@@ -2,6 +2,7 @@ package fluidframe.server.evening;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import fluidframe.core.evening.ClassEvening;
+import fluidframe.server.access.OpenTo;
 import fluidframe.server.store.Document;
 import fluidframe.server.store.DocumentController;
 import fluidframe.server.store.Documents;
@@ -17,6 +18,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Evenings of a class over HTTP. */
 @RestController
+@OpenTo
 @RequestMapping("/api/classes")
 class ClassController extends DocumentController<ClassEvening, ClassView> {
     private final Documents<ClassEvening, ClassView.ClassSummary> classes;

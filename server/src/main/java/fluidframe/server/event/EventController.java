@@ -1,6 +1,7 @@
 package fluidframe.server.event;
 
 import fluidframe.core.event.EventTerms;
+import fluidframe.server.access.OpenTo;
 import fluidframe.server.store.Document;
 import fluidframe.server.store.DocumentController;
 import fluidframe.server.store.Documents;
@@ -13,6 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Events over HTTP. */
 @RestController
+@OpenTo
 @RequestMapping("/api/events")
 class EventController extends DocumentController<EventTerms, EventView> {
     private final Documents<EventTerms, EventView.EventSummary> events;

@@ -1,6 +1,7 @@
 package fluidframe.server.exercise;
 
 import fluidframe.core.exercise.SetUp;
+import fluidframe.server.access.OpenTo;
 import fluidframe.server.store.Document;
 import fluidframe.server.store.DocumentController;
 import fluidframe.server.store.Documents;
@@ -12,6 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Set-up cards over HTTP. */
 @RestController
+@OpenTo
 @RequestMapping("/api/cards")
 class CardController extends DocumentController<SetUp, ExerciseView.CardKept> {
     private final Documents<SetUp, ExerciseView.CardSummary> cards;

@@ -1,6 +1,7 @@
 package fluidframe.server.exercise;
 
 import fluidframe.core.exercise.Drill;
+import fluidframe.server.access.OpenTo;
 import fluidframe.server.store.Document;
 import fluidframe.server.store.DocumentController;
 import fluidframe.server.store.Documents;
@@ -12,6 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Drills over HTTP. */
 @RestController
+@OpenTo
 @RequestMapping("/api/drills")
 class DrillController extends DocumentController<Drill, ExerciseView.DrillKept> {
     private final Documents<Drill, ExerciseView.DrillSummary> drills;

@@ -1,5 +1,6 @@
 package fluidframe.server.export;
 
+import fluidframe.server.access.OpenTo;
 import fluidframe.server.store.Kind;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -14,6 +15,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Files to take away: one address for every kind and format. */
 @RestController
+@OpenTo
 @RequestMapping("/api/exports")
 class ExportController {
     private final StudioExports exports;

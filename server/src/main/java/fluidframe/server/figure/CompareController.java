@@ -8,6 +8,7 @@ import fluidframe.core.direction.TurnText;
 import fluidframe.core.ledger.Ledger;
 import fluidframe.library.figure.ChartComparison;
 import fluidframe.library.figure.ChartDifference;
+import fluidframe.server.access.OpenTo;
 import fluidframe.server.chart.Charts;
 import fluidframe.server.chart.WorkView;
 import fluidframe.server.web.ApiDescription;
@@ -23,6 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Two charts side by side: two versions, two figures, or the coach's and the shipped one. */
 @RestController
+@OpenTo
 class CompareController {
     /** One side: a figure as it stands, one of its versions ({@code id@3}, {@code id@0} for the shipped one), or a chart. */
     @JsonInclude(JsonInclude.Include.NON_NULL)

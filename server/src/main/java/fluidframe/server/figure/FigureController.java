@@ -7,6 +7,7 @@ import fluidframe.core.proposal.ChartMaker;
 import fluidframe.library.figure.ChartDifference;
 import fluidframe.library.figure.ChartFormat;
 import fluidframe.library.figure.ChartWriter;
+import fluidframe.server.access.OpenTo;
 import fluidframe.server.chart.Charts;
 import fluidframe.server.refusal.UnreadableException;
 import fluidframe.server.repertoire.FigureListing;
@@ -41,6 +42,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Figures over HTTP: shipped ones, the coach's own, and those only begun. */
 @RestController
+@OpenTo
 @RequestMapping("/api/figures")
 class FigureController extends DocumentController<Chart, FigureView> {
     /**

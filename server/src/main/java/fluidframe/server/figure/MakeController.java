@@ -6,6 +6,7 @@ import fluidframe.core.count.Dance;
 import fluidframe.core.couple.Role;
 import fluidframe.core.proposal.ChartMaker;
 import fluidframe.library.typed.Shorthand;
+import fluidframe.server.access.OpenTo;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -23,6 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Begins new figures. What is begun is a draft until the coach saves it as a version. */
 @RestController
+@OpenTo
 class MakeController {
     /** From what a figure is begun. */
     enum From {

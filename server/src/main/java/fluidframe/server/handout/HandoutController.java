@@ -1,5 +1,7 @@
 package fluidframe.server.handout;
 
+import fluidframe.server.access.OpenTo;
+import fluidframe.server.access.Visitor;
 import java.nio.charset.StandardCharsets;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.ContentDisposition;
@@ -14,6 +16,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Sheets for paper: looked at as a page, and taken as a PDF. */
 @RestController
+@OpenTo(reading = Visitor.DEVICE, of = "{what}")
 @RequestMapping("/api/handouts")
 class HandoutController {
     /**

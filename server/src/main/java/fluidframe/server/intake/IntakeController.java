@@ -1,5 +1,6 @@
 package fluidframe.server.intake;
 
+import fluidframe.server.access.OpenTo;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import java.io.IOException;
@@ -14,6 +15,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Taking files in. No page of another site can send these types of bodies without being asked. */
 @RestController
+@OpenTo
 @RequestMapping("/api/intake")
 class IntakeController {
     private final Intake intake;

@@ -1,5 +1,6 @@
 package fluidframe.server.job;
 
+import fluidframe.server.access.OpenTo;
 import java.io.IOException;
 import java.time.Duration;
 import org.springframework.http.HttpStatus;
@@ -14,6 +15,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Long works over HTTP: looked at, watched and given up. What came of one has an address of its own, by its kind. */
 @RestController
+@OpenTo
 @RequestMapping("/api/jobs/{id}")
 class JobController {
     private static final Duration LONGEST_WATCH = Duration.ofMinutes(10);

@@ -6,6 +6,7 @@ import fluidframe.core.lesson.Item;
 import fluidframe.core.lesson.Lesson;
 import fluidframe.core.lesson.LessonPlan;
 import fluidframe.library.text.Cells;
+import fluidframe.server.access.OpenTo;
 import fluidframe.server.store.Document;
 import fluidframe.server.store.DocumentController;
 import fluidframe.server.store.Documents;
@@ -25,6 +26,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Lessons over HTTP. */
 @RestController
+@OpenTo
 @RequestMapping("/api/lessons")
 class LessonController extends DocumentController<Lesson, LessonView> {
     private static final int LONGEST_SPAN = 100;

@@ -1,6 +1,7 @@
 package fluidframe.server.links;
 
 import fluidframe.core.count.Dance;
+import fluidframe.server.access.OpenTo;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -9,6 +10,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Links over HTTP. A figure is named by its id, with {@code ~variant} and {@code @part} behind it if one is meant. */
 @RestController
+@OpenTo
 @RequestMapping("/api/links")
 class LinkController {
     private final LinkService links;

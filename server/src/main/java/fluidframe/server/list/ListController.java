@@ -5,6 +5,7 @@ import fluidframe.core.routine.FreeElement;
 import fluidframe.library.list.Coverage;
 import fluidframe.library.list.ListFormat;
 import fluidframe.library.shipped.FreeElements;
+import fluidframe.server.access.OpenTo;
 import fluidframe.server.repertoire.FigureShelf;
 import fluidframe.server.store.Document;
 import fluidframe.server.store.DocumentController;
@@ -31,6 +32,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Lists of levels and coverage over HTTP. The list that ships stands among the others and cannot be changed. */
 @RestController
+@OpenTo
 @RequestMapping("/api/lists")
 class ListController extends DocumentController<FigureList, ListView> {
     /** A new list: the name, and which list it begins as. */
@@ -120,6 +122,7 @@ class ListController extends DocumentController<FigureList, ListView> {
 
     /** Free elements for showcase work. */
     @RestController
+    @OpenTo
     static class Elements {
         @GetMapping("/api/elements")
         List<FreeElement> elements() {

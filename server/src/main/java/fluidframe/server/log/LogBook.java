@@ -49,6 +49,15 @@ public class LogBook {
         return keep(entry, clock.instant());
     }
 
+    /** As seen just now, unless something of the same run and couple was kept before: whoever got no answer asks again. */
+    @Transactional
+    public Kept keepOnce(Entry entry) {
+        return rows.findByRunAndCoupleId(entry.run().key(), entry.whom().couple()).stream()
+                .findFirst()
+                .map(Kept::of)
+                .orElseGet(() -> keep(entry));
+    }
+
     /** As seen at a time. */
     @Transactional
     public Kept keep(Entry entry, Instant at) {

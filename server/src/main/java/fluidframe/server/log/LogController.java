@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import fluidframe.core.couple.Role;
 import fluidframe.core.log.Entry;
 import fluidframe.core.log.Tally;
+import fluidframe.server.access.OpenTo;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
@@ -26,6 +27,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What was seen while dancing, entered and read again. */
 @RestController
+@OpenTo
 @RequestMapping("/api/log")
 class LogController {
     private final LogBook book;

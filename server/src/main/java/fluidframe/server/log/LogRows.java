@@ -31,6 +31,8 @@ interface LogRows extends JpaRepository<LogRow, Long> {
 
     long countByCoupleId(String couple);
 
+    List<LogRow> findByRunAndCoupleId(String run, String couple);
+
     @Modifying
     @Query("delete from LogRow r where r.coupleId = :couple")
     int eraseCouple(String couple);

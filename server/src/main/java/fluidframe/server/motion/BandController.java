@@ -3,6 +3,8 @@ package fluidframe.server.motion;
 import fluidframe.core.band.Band;
 import fluidframe.core.count.Dance;
 import fluidframe.library.shipped.Bands;
+import fluidframe.server.access.OpenTo;
+import fluidframe.server.access.Visitor;
 import fluidframe.server.refusal.NotFoundException;
 import java.util.Map;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -12,6 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What the band plays for a dance. */
 @RestController
+@OpenTo(reading = Visitor.DEVICE)
 @RequestMapping("/api/bands")
 class BandController {
     private final Map<Dance, Band> bands = Bands.load();

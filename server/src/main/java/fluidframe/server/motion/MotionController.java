@@ -12,9 +12,13 @@ import fluidframe.core.motion.Motion;
 import fluidframe.core.routine.Routine;
 import fluidframe.library.figure.ChartSalvage;
 import fluidframe.library.routine.RoutineFormat;
+import fluidframe.server.access.OpenTo;
+import fluidframe.server.access.Visitor;
 import fluidframe.server.refusal.NotFoundException;
 import fluidframe.server.refusal.UnreadableException;
 import fluidframe.server.repertoire.FigureShelf;
+import fluidframe.server.routine.RoutineSummary;
+import fluidframe.server.store.Documents;
 import fluidframe.server.web.ApiDescription;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
@@ -29,16 +33,19 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What is rehearsed, worked out from what is kept or as it is sent. */
 @RestController
+@OpenTo
 @RequestMapping("/api/motion")
 class MotionController {
     private static final double CENTIMETRES = 100;
 
     private final FigureShelf shelf;
     private final Motions motions;
+    private final Documents<Routine, RoutineSummary> routines;
 
-    MotionController(FigureShelf shelf, Motions motions) {
+    MotionController(FigureShelf shelf, Motions motions, Documents<Routine, RoutineSummary> routines) {
         this.shelf = shelf;
         this.motions = motions;
+        this.routines = routines;
     }
 
     /**
@@ -52,6 +59,7 @@ class MotionController {
      * @param man his height in centimetres, 0 for the usual one
      * @param lady her height in centimetres, 0 for the usual one
      */
+    @OpenTo(reading = Visitor.DEVICE, of = "figure")
     @GetMapping("/figures/{id}")
     MotionView figure(
             @PathVariable String id,
@@ -118,6 +126,13 @@ class MotionController {
             @RequestBody @Schema(ref = ApiDescription.ROUTINE) JsonNode routine) {
         Routine read = RoutineFormat.ROUTINE.read(routine).orThrow(UnreadableException::new);
         return motions.routine(read, language(count), couple(man, lady));
+    }
+
+    /** A routine that is kept, on its floor. */
+    @OpenTo(reading = Visitor.DEVICE, of = "routine")
+    @GetMapping("/routines/{id}")
+    MotionView kept(@PathVariable String id, @RequestParam(defaultValue = "") String count) {
+        return motions.routine(routines.get(id).value(), language(count), Motion.Couple.USUAL);
     }
 
     private static Optional<CountLanguage> language(String count) {

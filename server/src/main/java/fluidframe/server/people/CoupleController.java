@@ -1,6 +1,7 @@
 package fluidframe.server.people;
 
 import fluidframe.core.people.Couple;
+import fluidframe.server.access.OpenTo;
 import fluidframe.server.store.Document;
 import fluidframe.server.store.DocumentController;
 import fluidframe.server.store.Documents;
@@ -12,6 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Couples over HTTP. */
 @RestController
+@OpenTo
 @RequestMapping("/api/couples")
 class CoupleController extends DocumentController<Couple, PeopleView.CoupleView> {
     private final Documents<Couple, PeopleView.CoupleSummary> couples;

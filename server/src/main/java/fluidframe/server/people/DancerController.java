@@ -1,6 +1,7 @@
 package fluidframe.server.people;
 
 import fluidframe.core.people.Dancer;
+import fluidframe.server.access.OpenTo;
 import fluidframe.server.store.Document;
 import fluidframe.server.store.DocumentController;
 import fluidframe.server.store.Documents;
@@ -12,6 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Dancers over HTTP. */
 @RestController
+@OpenTo
 @RequestMapping("/api/dancers")
 class DancerController extends DocumentController<Dancer, PeopleView.PersonView> {
     private final Documents<Dancer, PeopleView.DancerSummary> dancers;

@@ -1,6 +1,7 @@
 package fluidframe.server.people;
 
 import fluidframe.core.people.Group;
+import fluidframe.server.access.OpenTo;
 import fluidframe.server.store.Document;
 import fluidframe.server.store.DocumentController;
 import fluidframe.server.store.Documents;
@@ -12,6 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Groups over HTTP. */
 @RestController
+@OpenTo
 @RequestMapping("/api/groups")
 class GroupController extends DocumentController<Group, PeopleView.GroupView> {
     private final Documents<Group, PeopleView.GroupSummary> groups;

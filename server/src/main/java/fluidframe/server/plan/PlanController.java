@@ -1,6 +1,7 @@
 package fluidframe.server.plan;
 
 import fluidframe.core.count.Dance;
+import fluidframe.server.access.OpenTo;
 import jakarta.validation.Valid;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -13,6 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Routines composed from a plan: asked for and looked at; watched and given up as long works. */
 @RestController
+@OpenTo
 @RequestMapping("/api/plans")
 class PlanController {
     private final Plans plans;

@@ -2,6 +2,7 @@ package fluidframe.server.practice;
 
 import fluidframe.core.practice.Practice;
 import fluidframe.library.practice.PracticeCalendar;
+import fluidframe.server.access.OpenTo;
 import fluidframe.server.store.Document;
 import fluidframe.server.store.DocumentController;
 import fluidframe.server.store.Documents;
@@ -19,6 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Plans of practice over HTTP. */
 @RestController
+@OpenTo
 @RequestMapping("/api/practices")
 class PracticeController extends DocumentController<Practice, PracticeView> {
     private static final String CALENDAR = "text/calendar;charset=UTF-8";

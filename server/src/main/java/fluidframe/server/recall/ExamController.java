@@ -4,6 +4,7 @@ import fluidframe.core.log.Rate;
 import fluidframe.core.recall.Answers;
 import fluidframe.core.recall.Ask;
 import fluidframe.core.recall.Question;
+import fluidframe.server.access.OpenTo;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
@@ -17,6 +18,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** A mock examination, marked at its end. */
 @RestController
+@OpenTo
 @RequestMapping("/api/recall/marks")
 class ExamController {
     private static final int MOST = 200;

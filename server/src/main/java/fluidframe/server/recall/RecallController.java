@@ -11,6 +11,7 @@ import fluidframe.core.review.Fsrs;
 import fluidframe.core.review.Grade;
 import fluidframe.core.review.Reviewed;
 import fluidframe.core.review.Sitting;
+import fluidframe.server.access.OpenTo;
 import fluidframe.server.repertoire.FigureShelf;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -35,6 +36,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Questions from the charts over HTTP. */
 @RestController
+@OpenTo
 @RequestMapping("/api/recall")
 class RecallController {
     private static final int MOST = 200;

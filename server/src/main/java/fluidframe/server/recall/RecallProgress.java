@@ -6,6 +6,7 @@ import fluidframe.core.log.Rate;
 import fluidframe.core.recall.Ask;
 import fluidframe.core.review.Fsrs;
 import fluidframe.core.review.Reviewed;
+import fluidframe.server.access.OpenTo;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -19,6 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** How far somebody has come with the questions, by dance and kind. */
 @RestController
+@OpenTo
 @RequestMapping("/api/recall/progress")
 class RecallProgress {
     private final RecallBook book;

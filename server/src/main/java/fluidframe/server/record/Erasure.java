@@ -13,6 +13,7 @@ import fluidframe.core.people.Group;
 import fluidframe.core.practice.Practice;
 import fluidframe.core.routine.Routine;
 import fluidframe.library.text.YamlText;
+import fluidframe.server.access.Devices;
 import fluidframe.server.evening.ClassView;
 import fluidframe.server.lesson.Calendar;
 import fluidframe.server.lesson.LessonView;
@@ -58,6 +59,7 @@ class Erasure {
     private final TaughtBook taught;
     private final RecallBook recall;
     private final Forgetting forgetting;
+    private final Devices devices;
     private final ObjectMapper mapper;
     private final TransactionTemplate transaction;
 
@@ -74,6 +76,7 @@ class Erasure {
             TaughtBook taught,
             RecallBook recall,
             Forgetting forgetting,
+            Devices devices,
             ObjectMapper mapper,
             PlatformTransactionManager transactions) {
         this.dancers = dancers;
@@ -88,6 +91,7 @@ class Erasure {
         this.taught = taught;
         this.recall = recall;
         this.forgetting = forgetting;
+        this.devices = devices;
         this.mapper = mapper;
         this.transaction = new TransactionTemplate(transactions);
     }
@@ -237,6 +241,8 @@ class Erasure {
     }
 
     private void eraseFrom(Document<Couple> couple, String dancer) {
+        // Called as somebody called them, and it may have been the one who is forgotten.
+        devices.forget(couple.id());
         Optional<Couple> left = couple.value().without(dancer, nameOfRest(couple.value(), dancer));
         if (left.isEmpty()) {
             eraseRecord(couple.id());
@@ -268,6 +274,7 @@ class Erasure {
         practicesOf(couple).forEach(practice -> forgetting.erase(new Ref(Kind.PRACTICE, practice.id())));
         book.erase(couple);
         taught.erase(couple);
+        devices.forget(couple);
     }
 
     /** Whether a fault was made by somebody: the one who dances its role in the dance of its figure. */

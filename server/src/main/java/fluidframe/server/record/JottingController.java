@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import fluidframe.core.couple.Role;
 import fluidframe.core.jotting.Jotting;
 import fluidframe.core.jotting.Names;
+import fluidframe.server.access.OpenTo;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -18,6 +19,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Lines typed in passing. */
 @RestController
+@OpenTo
 @RequestMapping("/api/jottings")
 class JottingController {
     private final Jottings jottings;

@@ -3,6 +3,7 @@ package fluidframe.server.record;
 import com.fasterxml.jackson.databind.JsonNode;
 import fluidframe.core.lesson.Lesson;
 import fluidframe.library.lesson.LessonFormat;
+import fluidframe.server.access.OpenTo;
 import fluidframe.server.lesson.LessonView;
 import fluidframe.server.store.Documents;
 import fluidframe.server.web.ApiDescription;
@@ -14,6 +15,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Plans of lessons; nothing is kept. */
 @RestController
+@OpenTo
 @RequestMapping("/api/lesson-plans")
 class LessonPlanController {
     private final Documents<Lesson, LessonView.LessonSummary> lessons;

@@ -1,5 +1,6 @@
 package fluidframe.server.record;
 
+import fluidframe.server.access.OpenTo;
 import java.util.List;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -13,6 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Everything about one person. */
 @RestController
+@OpenTo
 @RequestMapping("/api/dancers/{id}/everything")
 class PersonController {
     private final Erasure erasure;

@@ -9,6 +9,7 @@ import fluidframe.core.practice.PracticePlan;
 import fluidframe.core.practice.Purpose;
 import fluidframe.library.practice.PracticeFormat;
 import fluidframe.library.text.Cells;
+import fluidframe.server.access.OpenTo;
 import fluidframe.server.practice.PracticeView;
 import fluidframe.server.store.Documents;
 import fluidframe.server.web.ApiDescription;
@@ -23,6 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Plans of practice worked out; nothing is kept. */
 @RestController
+@OpenTo
 @RequestMapping("/api/practice-plans")
 class PracticePlanController {
     private final Documents<Practice, PracticeView.PracticeSummary> practices;

@@ -10,6 +10,7 @@ import fluidframe.core.log.Standing;
 import fluidframe.core.people.Couple;
 import fluidframe.core.people.Dancer;
 import fluidframe.core.routine.RoutineWork;
+import fluidframe.server.access.OpenTo;
 import fluidframe.server.log.LogBook;
 import fluidframe.server.log.LogLine;
 import fluidframe.server.people.PeopleView;
@@ -37,6 +38,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What is known of a couple or group. */
 @RestController
+@OpenTo
 @RequestMapping("/api/records/{whom}")
 class RecordController {
     private static final int MOST_FAULTS = 40;

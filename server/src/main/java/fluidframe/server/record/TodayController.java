@@ -3,6 +3,7 @@ package fluidframe.server.record;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import fluidframe.core.event.EventTerms;
 import fluidframe.core.routine.Routine;
+import fluidframe.server.access.OpenTo;
 import fluidframe.server.event.EventView;
 import fluidframe.server.lesson.Calendar;
 import fluidframe.server.lesson.LessonView;
@@ -25,6 +26,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The day's work. */
 @RestController
+@OpenTo
 @RequestMapping("/api/today")
 class TodayController {
     private static final int MOST_ENTRIES = 8;

@@ -13,7 +13,7 @@ import org.springframework.stereotype.Component;
 
 /** Couples and groups alike: whoever has lessons and a log. */
 @Component
-class Whoms {
+public class Whoms {
     private final Documents<Couple, PeopleView.CoupleSummary> couples;
     private final Documents<Group, PeopleView.GroupSummary> groups;
 
@@ -23,14 +23,15 @@ class Whoms {
     }
 
     /** @param kind couple or group */
-    record Whom(String kind, String id, String name, Couple.Work work, Optional<Couple> couple) {}
+    public record Whom(String kind, String id, String name, Couple.Work work, Optional<Couple> couple) {}
 
     /** Refuses what is neither. */
-    Whom get(String id) {
+    public Whom get(String id) {
         return find(id).orElseThrow(() -> new NotFoundException("There is no couple or group \"" + id + "\""));
     }
 
-    Optional<Whom> find(String id) {
+    /** Empty for what is neither, or lies in the bin. */
+    public Optional<Whom> find(String id) {
         return couples.find(id)
                 .map(found -> of(id, found.value()))
                 .or(() -> groups.find(id)
@@ -43,7 +44,7 @@ class Whoms {
     }
 
     /** Everybody as lists know them, without reading anybody whole; in order of their ids. */
-    List<Named> all() {
+    public List<Named> all() {
         List<Named> all = new ArrayList<>();
         couples.summaries()
                 .forEach((id, couple) -> all.add(new Named(
@@ -56,5 +57,5 @@ class Whoms {
     }
 
     /** Somebody in a list. */
-    record Named(String id, String name, Couple.Work work) {}
+    public record Named(String id, String name, Couple.Work work) {}
 }

@@ -7,6 +7,8 @@ import fluidframe.core.routine.Hall;
 import fluidframe.core.rule.Sheet;
 import fluidframe.library.shipped.RuleExamples;
 import fluidframe.library.typed.Vocabulary;
+import fluidframe.server.access.OpenTo;
+import fluidframe.server.access.Visitor;
 import fluidframe.server.chart.WorkView;
 import java.util.Arrays;
 import java.util.List;
@@ -18,6 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What the front end needs to know of the technique without holding any: dances, words for cells, rules. */
 @RestController
+@OpenTo
 @RequestMapping("/api")
 class ReferenceController {
     /** A dance; tempo in bars a minute. */
@@ -59,6 +62,7 @@ class ReferenceController {
         this.shelf = shelf;
     }
 
+    @OpenTo(reading = Visitor.DEVICE)
     @GetMapping("/dances")
     List<DanceView> dances() {
         Map<String, Long> counts = shelf.counts();

@@ -5,6 +5,8 @@ import fluidframe.core.count.CountLanguage;
 import fluidframe.core.couple.Role;
 import fluidframe.core.routine.Routine;
 import fluidframe.library.routine.RoutineFormat;
+import fluidframe.server.access.OpenTo;
+import fluidframe.server.access.Visitor;
 import fluidframe.server.refusal.UnreadableException;
 import fluidframe.server.web.ApiDescription;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -19,6 +21,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Routines worked out as they are sent; keeps nothing. */
 @RestController
+@OpenTo
 @RequestMapping("/api")
 class RibbonController {
     private static final int MOST_BEATS = 512;
@@ -34,6 +37,7 @@ class RibbonController {
     }
 
     /** What can be chosen for any routine. */
+    @OpenTo(reading = Visitor.DEVICE)
     @GetMapping("/routine-terms")
     RoutineTerms terms() {
         return RoutineTerms.USUAL;

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import fluidframe.core.count.Dance;
 import fluidframe.core.routine.Routine;
 import fluidframe.library.routine.RoutineDifference;
+import fluidframe.server.access.OpenTo;
 import fluidframe.server.refusal.NotFoundException;
 import fluidframe.server.repertoire.FigureShelf;
 import fluidframe.server.store.Document;
@@ -23,6 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Routines over HTTP. A routine with impossible joins is kept like any other. */
 @RestController
+@OpenTo
 @RequestMapping("/api/routines")
 class RoutineController extends DocumentController<Routine, RoutineView> {
     private final Documents<Routine, RoutineSummary> routines;

@@ -3,6 +3,7 @@ package fluidframe.server.song;
 import com.fasterxml.jackson.databind.JsonNode;
 import fluidframe.core.music.Song;
 import fluidframe.library.midi.MidiSong;
+import fluidframe.server.access.OpenTo;
 import fluidframe.server.store.Document;
 import fluidframe.server.store.DocumentController;
 import fluidframe.server.store.Documents;
@@ -19,6 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Songs over HTTP. */
 @RestController
+@OpenTo
 @RequestMapping("/api/songs")
 class SongController extends DocumentController<Song, SongView> {
     /** What a file holds, and what in it could not be told. */

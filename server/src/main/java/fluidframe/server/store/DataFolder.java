@@ -92,23 +92,18 @@ public final class DataFolder {
         return new StudioCopies(folder.resolve("copies"), clock);
     }
 
-    /** Tells other processes on this machine where the running one answers. */
-    public void answersAt(int port) throws IOException {
-        Files.writeString(address(), "http://127.0.0.1:" + port);
-    }
-
-    private Path address() {
-        return folder.resolve(NAME + ".address");
+    /**
+     * Tells other processes on this machine where the running one answers, and nobody but the owner of the folder the key.
+     *
+     * @param key by which whoever may read the studio's files is known
+     */
+    public void answersAt(int port, String key) throws IOException {
+        Address.write(folder.resolve(NAME + ".address"), new Address("http://127.0.0.1:" + port, key));
     }
 
     /** Where the process that has a folder answers; empty if that is not known. */
-    public static Optional<String> addressOf(Path folder) {
-        try {
-            return Optional.of(
-                    Files.readString(folder.resolve(NAME + ".address")).trim());
-        } catch (IOException e) {
-            return Optional.empty();
-        }
+    public static Optional<Address> addressOf(Path folder) {
+        return Address.read(folder.resolve(NAME + ".address"));
     }
 
     /** Where backups lie; it need not be there yet. */

@@ -1,6 +1,7 @@
 package fluidframe.server.store;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import fluidframe.server.access.OpenTo;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -14,6 +15,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The bin, and what else is the same for everything kept. */
 @RestController
+@OpenTo
 @RequestMapping("/api")
 class KeptController {
     private final Bin bin;

@@ -1,5 +1,6 @@
 package fluidframe.server.store;
 
+import fluidframe.server.access.OpenTo;
 import java.util.List;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.http.HttpStatus;
@@ -11,6 +12,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What there is to say of the studio's file, until it has been read. */
 @RestController
+@OpenTo
 @RequestMapping("/api/studio/notices")
 class StudioController {
     private final ObjectProvider<DataFolder> folder;

@@ -15,7 +15,8 @@ public final class StudioTables {
             "studio_mark",
             "flyway_schema_history",
             "shared_device",
-            "coach_lock");
+            "coach_lock",
+            "access_line");
 
     private final JdbcTemplate database;
 

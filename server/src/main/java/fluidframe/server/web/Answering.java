@@ -1,5 +1,6 @@
 package fluidframe.server.web;
 
+import fluidframe.server.access.LocalKey;
 import fluidframe.server.store.DataFolder;
 import java.io.IOException;
 import org.slf4j.Logger;
@@ -15,16 +16,18 @@ class Answering {
     private static final Logger LOG = LoggerFactory.getLogger(Answering.class);
 
     private final ObjectProvider<DataFolder> folder;
+    private final LocalKey key;
 
-    Answering(ObjectProvider<DataFolder> folder) {
+    Answering(ObjectProvider<DataFolder> folder, LocalKey key) {
         this.folder = folder;
+        this.key = key;
     }
 
     @EventListener
     void started(WebServerInitializedEvent event) {
         try {
             DataFolder at = folder.getIfAvailable();
-            if (at != null) at.answersAt(event.getWebServer().getPort());
+            if (at != null) at.answersAt(event.getWebServer().getPort(), key.text());
         } catch (IOException e) {
             LOG.warn("The command line will not find this server: {}", e.getMessage());
         }

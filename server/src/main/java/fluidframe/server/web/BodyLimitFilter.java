@@ -1,5 +1,6 @@
 package fluidframe.server.web;
 
+import fluidframe.server.refusal.Refusal;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletException;

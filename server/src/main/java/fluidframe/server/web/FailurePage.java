@@ -1,5 +1,7 @@
 package fluidframe.server.web;
 
+import fluidframe.server.access.OpenTo;
+import fluidframe.server.access.Visitor;
 import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
@@ -13,6 +15,7 @@ import org.springframework.web.bind.annotation.RestController;
 /** What the container answers where no controller was reached; asked for directly, it is a path like any other that is none. */
 @Hidden
 @RestController
+@OpenTo(reading = Visitor.STRANGER, changing = Visitor.STRANGER)
 class FailurePage implements ErrorController {
     @RequestMapping("/error")
     ResponseEntity<ProblemDetail> failed(HttpServletRequest request) {

@@ -1,5 +1,7 @@
 package fluidframe.server.web;
 
+import fluidframe.server.access.Door;
+import fluidframe.server.refusal.Refusal;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -20,6 +22,12 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 10)
 class OwnPagesFilter extends OncePerRequestFilter {
+    private final Door door;
+
+    OwnPagesFilter(Door door) {
+        this.door = door;
+    }
+
     private static final Set<String> LOOPBACK = Set.of("127.0.0.1", "localhost", "[::1]");
     private static final Set<String> OWN_SITE = Set.of("same-origin", "none");
 
@@ -31,7 +39,9 @@ class OwnPagesFilter extends OncePerRequestFilter {
                     response,
                     HttpStatus.FORBIDDEN,
                     "Not addressed to this application",
-                    "Fluid Frame answers on this machine only, as 127.0.0.1 or localhost with its own port.");
+                    door.isOfNetwork(request)
+                            ? "Fluid Frame answers here only under the number of its address, as the coach's page shows it."
+                            : "Fluid Frame answers on this machine only, as 127.0.0.1 or localhost with its own port.");
         } else if (isForeign(request)) {
             Refusal.send(
                     response,
@@ -43,18 +53,23 @@ class OwnPagesFilter extends OncePerRequestFilter {
         }
     }
 
-    /** Whether a host with its port, as a header gives it, is this one; a request without a host comes from no browser. */
-    private static boolean isOwn(String host, HttpServletRequest request) {
+    /**
+     * Whether a host with its port, as a header gives it, is this one; a request without a host comes from no browser. From the
+     * network only the number of the very address it came to counts: a name could be anybody's, who then points it here.
+     */
+    private boolean isOwn(String host, HttpServletRequest request) {
         if (host == null) return true;
         int colon = host.lastIndexOf(':');
         boolean hasPort = colon > host.lastIndexOf(']');
         String name = hasPort ? host.substring(0, colon) : host;
         String port = hasPort ? host.substring(colon + 1) : "80";
-        return LOOPBACK.contains(name.toLowerCase(java.util.Locale.ROOT))
-                && port.equals(String.valueOf(request.getLocalPort()));
+        boolean isHere = door.isOfNetwork(request)
+                ? name.equals(request.getLocalAddr())
+                : LOOPBACK.contains(name.toLowerCase(java.util.Locale.ROOT));
+        return isHere && port.equals(String.valueOf(request.getLocalPort()));
     }
 
-    private static boolean isForeign(HttpServletRequest request) {
+    private boolean isForeign(HttpServletRequest request) {
         String origin = request.getHeader("Origin");
         boolean otherOrigin = origin != null
                 && !(origin.startsWith("http://") && isOwn(origin.substring("http://".length()), request));

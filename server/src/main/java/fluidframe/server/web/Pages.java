@@ -27,6 +27,8 @@ final class Pages {
             "rehearse",
             "routines",
             "rules",
+            "shared",
+            "sharing",
             "sheet",
             "songs",
             "sounds",
@@ -53,6 +55,10 @@ final class Pages {
     static final Set<String> SHEETS =
             Set.of("figure", "comparison", "routine", "part", "syllabus", "lesson", "practice", "class", "cards");
 
+    /** Places with a page for each thing of several kinds. */
+    static final Map<String, Set<String>> OF_KINDS =
+            Map.of("print", SHEETS, "shared", Set.of("figure", "routine", "practice", "class"));
+
     /** Figure ids hold dots, so only endings that the front end's files have count as assets. */
     private static final Pattern ASSET = Pattern.compile("\\.(js|css|map|json|svg|png|ico|txt|html|woff2?)$");
 
@@ -67,7 +73,8 @@ final class Pages {
                     || ASSET.matcher(words[0]).find();
         }
         if (words.length == 3) {
-            return words[2].equals(OF_A_THING.get(words[0])) || words[0].equals("print") && SHEETS.contains(words[1]);
+            return words[2].equals(OF_A_THING.get(words[0]))
+                    || OF_KINDS.getOrDefault(words[0], Set.of()).contains(words[1]);
         }
         return words.length == 2 && WITH_THINGS.contains(words[0]);
     }

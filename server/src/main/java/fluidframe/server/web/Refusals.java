@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.exc.InvalidFormatException;
 import fluidframe.library.text.Problem;
 import fluidframe.server.refusal.BusyException;
 import fluidframe.server.refusal.NotFoundException;
+import fluidframe.server.refusal.TooOftenException;
 import fluidframe.server.refusal.UnreadableException;
 import fluidframe.server.store.BinnedException;
 import fluidframe.server.store.NoRoomException;
@@ -14,6 +15,7 @@ import fluidframe.server.store.StaleException;
 import fluidframe.server.store.StoreRescue;
 import java.io.CharConversionException;
 import java.nio.charset.CharacterCodingException;
+import java.time.Duration;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -32,6 +34,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageConversionException;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -115,6 +118,14 @@ class Refusals extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail tooMuch(BusyException e) {
         return problem(HttpStatus.SERVICE_UNAVAILABLE, "Busy", e.getMessage());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> tooOften(TooOftenException e) {
+        long seconds = e.wait(Duration.ofSeconds(1)).toSeconds();
+        return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
+                .header(HttpHeaders.RETRY_AFTER, String.valueOf(seconds))
+                .body(problem(HttpStatus.TOO_MANY_REQUESTS, "Tried too often", e.getMessage()));
     }
 
     @ExceptionHandler
@@ -207,9 +218,17 @@ class Refusals extends ResponseEntityExceptionHandler {
                                 0,
                                 0,
                                 "/" + error.getField().replace('.', '/').replaceAll("\\[(\\d+)]", "/$1"),
-                                error.getDefaultMessage()))
+                                unfit(error)))
                         .toList());
         return ResponseEntity.badRequest().body(detail);
+    }
+
+    private static String unfit(FieldError error) {
+        return error.isBindingFailure() ? unfit(error.getRejectedValue()) : error.getDefaultMessage();
+    }
+
+    private static String unfit(Object value) {
+        return "The value \"" + value + "\" does not fit here";
     }
 
     /** What does not fit, without the names of classes. */
@@ -217,7 +236,7 @@ class Refusals extends ResponseEntityExceptionHandler {
         if (mapping instanceof InvalidFormatException format) {
             Object[] allowed = format.getTargetType().getEnumConstants();
             return allowed == null
-                    ? "The value \"" + format.getValue() + "\" does not fit here"
+                    ? unfit(format.getValue())
                     : "Must be one of "
                             + Arrays.stream(allowed).map(String::valueOf).collect(Collectors.joining(", "))
                             + ", but was \"" + format.getValue() + "\"";

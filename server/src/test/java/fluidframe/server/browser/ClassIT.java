@@ -119,6 +119,7 @@ class ClassIT extends BrowserTest {
         link("On the floor").click();
         title("Round 1");
         assertThat(button("Same again slower (s)")).isDisabled();
+        assertThat(button("Begin the round (space)")).isEnabled();
         page.keyboard().press("Space");
         button("Break off (space)").click();
         title("Round 1");
@@ -150,6 +151,7 @@ class ClassIT extends BrowserTest {
         link("On the floor").click();
         title("Round 1");
         assertThat(page.getByText("36 bars a minute")).isVisible();
+        assertThat(button("Begin the round (space)")).isEnabled();
         page.keyboard().press("Space");
         assertThat(page.getByLabel("Clock of the round")).hasText(Pattern.compile("0:0\\d"));
         title("Round 2");

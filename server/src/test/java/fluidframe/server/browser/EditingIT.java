@@ -226,6 +226,7 @@ class EditingIT extends BrowserTest {
         assertThat(page.getByText("a figure of it is gone").first()).isVisible();
         go("/bin");
         button("Put “Lantern Pause” back").click();
+        assertThat(button("Put “Lantern Pause” back")).isHidden();
         go("/routines/" + id);
         assertThat(figures().nth(1)).containsText("Lantern Pause");
     }

@@ -27,7 +27,7 @@ class PagesTest {
                             Pages.WITH_THINGS.stream().map(place -> place + "/[id]"),
                             Pages.OF_A_THING.entrySet().stream()
                                     .map(page -> page.getKey() + "/[id]/" + page.getValue()),
-                            Stream.of("print/[what]/[id]"))
+                            Stream.of("print/[what]/[id]", "shared/[kind]/[id]"))
                     .flatMap(kind -> kind)
                     .sorted()
                     .toList();
@@ -44,6 +44,8 @@ class PagesTest {
                 "/songs/5/",
                 "/routines/5/sheet",
                 "/print/part/5",
+                "/shared",
+                "/shared/practice/5",
                 "/mark.svg"
             })
     void servesPagesAndFiles(String path) {
@@ -59,7 +61,8 @@ class PagesTest {
                 "/figures/a/b/c",
                 "/figures/a/sheet",
                 "/routines/5/song",
-                "/print/hat/5"
+                "/print/hat/5",
+                "/shared/lesson/5"
             })
     void saysThatThereIsNoSuchPage(String path) {
         assertThat(Pages.isOne(path)).isFalse();

@@ -1,4 +1,4 @@
-package fluidframe.server.web;
+package fluidframe.server.refusal;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -7,10 +7,11 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 
 /** Answers with problem details before any controller is reached; the sentences are constants, so nothing needs escaping. */
-final class Refusal {
+public final class Refusal {
     private Refusal() {}
 
-    static void send(HttpServletResponse response, HttpStatus status, String title, String sentence)
+    /** Sends one; nothing of the answer may have been sent before. */
+    public static void send(HttpServletResponse response, HttpStatus status, String title, String sentence)
             throws IOException {
         byte[] body = "{\"type\":\"about:blank\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\"}"
                 .formatted(title, status.value(), sentence)

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { RoleName, Schemas } from '$lib/api/client';
+  import type { RoleName } from '$lib/api/client';
   import { Rehearsal } from '$lib/stage/rehearsal.svelte';
   import type { Sounding } from '$lib/stage/sounds.svelte';
   import StageAbove from '$lib/stage/StageAbove.svelte';
@@ -12,14 +12,17 @@
     piece: Piece;
     task: Task | undefined;
     roles: Payload['roles'];
-    bands: Readonly<Record<string, Schemas['DanceBand']>>;
+    /** What the bands play, where no server is asked. */
+    bands?: Payload['bands'];
   }
 
   let { piece, task, roles, bands }: Props = $props();
   // Made anew for every piece.
   // svelte-ignore state_referenced_locally
   const { motion } = piece;
-  const r = new Rehearsal(motion, null, (dance) => Promise.resolve(bands[dance]));
+  // svelte-ignore state_referenced_locally
+  const known = bands;
+  const r = new Rehearsal(motion, null, known && ((dance) => Promise.resolve(known[dance])));
   let only = $state<'both' | RoleName>('both');
   const SOUNDS: { what: Sounding; word: string }[] = [
     { what: 'voice', word: 'Count' },

@@ -1,0 +1,5 @@
+package fluidframe.server.access;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface LockRows extends JpaRepository<LockRow, Integer> {}

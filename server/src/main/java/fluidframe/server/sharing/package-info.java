@@ -1,0 +1,2 @@
+/** What is shown to devices on the network, what they may change, and where the coach decides about them. */
+package fluidframe.server.sharing;
