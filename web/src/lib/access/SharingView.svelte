@@ -12,6 +12,12 @@
   let busy = $state(false);
   const attempt = new Attempt();
   const EVERY = 3000;
+  const WHAT = [
+    ['Every device', 'Figures on the stage, their sheets and practice cards; routines that nobody works on.'],
+    ["A couple's own", 'Also its routines and its plan of practice. It ticks what was practised and logs its runs.'],
+    ["The studio's", "Also all routines, and the rounds of today's class for the hall."],
+    ['Nobody', 'Lessons, people, the log, notes, anything to be changed. They stay at this machine.']
+  ] as const;
 
   const show = (work: () => Promise<Schemas['SharingView']>) =>
     attempt.run(async () => {
@@ -47,9 +53,7 @@
     </span>{/if}
 </div>
 <p class="mb-4 max-w-prose text-sm text-soft">
-  For telephones and screens in the same network, to read: the stage, sheets, practice cards, the rounds of today's
-  class. A couple's own device also ticks its practice and logs its runs. Lessons, people and the log stay here. Off at
-  every start.
+  For telephones and screens in the same network. Off at every start, and seen by nobody who was not let in.
 </p>
 <Failed why={attempt.failed} />
 {#if view}
@@ -77,6 +81,17 @@
             >{/if}
         </p>
       {/if}
+      <section aria-label="Who sees what">
+        <h2 class="border-b-2 border-ink text-xl">Who sees what</h2>
+        <dl class="text-sm">
+          {#each WHAT as [who, what] (who)}
+            <div class="grid gap-x-4 border-b border-line py-1.5 sm:grid-cols-[10rem_1fr]">
+              <dt class="font-semibold">{who}</dt>
+              <dd class="text-soft">{what}</dd>
+            </div>
+          {/each}
+        </dl>
+      </section>
       <section aria-label="Devices">
         <h2 class="border-b-2 border-ink text-xl">Devices let in</h2>
         <ul>

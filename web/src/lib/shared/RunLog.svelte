@@ -12,16 +12,18 @@
     motion: Schemas['MotionView'];
     /** Of the couple. */
     name: string;
+    /** At which it is danced, in bars a minute. */
+    usual: number;
   }
 
   /** A run that the couple writes into its own log: clean, or with what went wrong and where. */
-  let { kind, id, motion, name }: Props = $props();
+  let { kind, id, motion, name, usual }: Props = $props();
   const settings = getSettings();
   const attempt = new Attempt();
   const SLOWEST = 5;
   const FASTEST = 100;
   // svelte-ignore state_referenced_locally
-  let tempo = $state<number | null>(Math.round(motion.tempo));
+  let tempo = $state<number | null>(usual);
   let wrong = $state(false);
   // svelte-ignore state_referenced_locally
   let role = $state<RoleName>((motion.dancers[0]?.role as RoleName | undefined) ?? 'man');
@@ -65,7 +67,7 @@
 
 <section aria-label="A run for the log" class="mb-3 border-l-4 border-accent pl-2">
   <div class="flex flex-wrap items-center gap-2 text-sm">
-    <span class="mr-auto text-soft">Danced through, {name}?</span>
+    <span class="mr-auto text-soft max-sm:w-full">Danced through, {name}?</span>
     <label class="text-soft"
       >at <input
         type="number"

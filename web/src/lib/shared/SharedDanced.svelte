@@ -59,7 +59,13 @@
     {#if motion.dancers.length === 0}
       <p class="text-soft">Nothing charted is danced here yet.</p>
     {:else}
-      {#if access.whom}<RunLog {kind} {id} {motion} name={access.whomName ?? ''} />{/if}
+      {#if access.whom}<RunLog
+          {kind}
+          {id}
+          {motion}
+          name={access.whomName ?? ''}
+          usual={task?.to ?? Math.round(motion.tempo)}
+        />{/if}
       {#key motion}<CardPlayer piece={{ name: motion.name, motion }} {task} {roles} />{/key}
     {/if}
   {:else if !read.failed}<p class="text-sm text-soft">Being worked out…</p>{/if}

@@ -24,17 +24,19 @@
 
   /** One after the other: an answer shows the plan with all that was ticked before. */
   let queue: Promise<unknown> = Promise.resolve();
-  function tick(date: string, part: Schemas['SharedPart'], on: boolean) {
-    queue = queue.then(() =>
-      attempt.run(async () => {
+  function tick(date: string, part: Schemas['SharedPart'], box: HTMLInputElement) {
+    const on = box.checked;
+    queue = queue.then(async () => {
+      const kept = await attempt.run(async () => {
         changed = await need(
           api.POST('/api/shared/practices/{id}/ticks', {
             ...wanted,
             body: { date, nth: part.nth, kind: part.kind, id: part.id, done: on }
           })
         );
-      })
-    );
+      });
+      if (!kept) box.checked = !on;
+    });
   }
 
   function opens(part: Schemas['SharedPart']) {
@@ -52,54 +54,66 @@
       {plan.name}, {shortDay(plan.day)}, {away(daysBetween(plan.today, plan.day))}
     </p>
     <Failed why={attempt.failed} />
-    {#each plan.days as day (day.date)}
-      <section aria-label={day.date === plan.today ? 'Today' : shortDay(day.date)} class="mb-5">
-        <h2 class={['flex items-baseline gap-2 text-xl', day.date === plan.today && 'text-accent']}>
-          {day.date === plan.today ? 'Today' : shortDay(day.date)}
-          {#if day.parts.length > 0}<span class="font-text text-sm font-normal text-soft"
-              >{day.parts.reduce((sum, part) => sum + part.minutes, 0)} minutes{day.date <= plan.today
-                ? `, ${done(day)} of ${day.parts.length} done`
-                : ''}</span
-            >{/if}
-        </h2>
-        {#if day.why}<p class="text-sm text-soft">{day.why[0]?.toUpperCase()}{day.why.slice(1)}.</p>{/if}
-        <ul>
-          {#each day.parts as part (part.nth)}
-            <li class="flex items-start gap-3 border-b border-line py-2">
-              <input
-                type="checkbox"
-                class="mt-1 size-6 shrink-0 accent-accent disabled:opacity-40"
-                aria-label="Done: {part.name}"
-                checked={part.state === 'done'}
-                disabled={day.date > plan.today}
-                onchange={(event) => tick(day.date, part, event.currentTarget.checked)}
-              />
-              <span class="min-w-0 flex-1">
-                <span class="font-display text-lg font-semibold">{part.name}</span>
-                <span class="text-sm whitespace-nowrap text-soft">{part.minutes} min</span>
-                {#if ladderOf(part)}<span class="text-sm whitespace-nowrap">{ladderOf(part)} bars a minute</span>{/if}
-                <span class="block text-sm text-soft">{settings.say(part.why)}</span>
-                {#if part.steps.length > 0}
-                  <details class="text-sm">
-                    <summary class="text-accent">How it goes</summary>
-                    <ol class="list-decimal pl-5">
-                      {#each part.steps as step, nth (nth)}<li>{settings.say(step)}</li>{/each}
-                    </ol>
-                  </details>
-                {/if}
-              </span>
-              {#if part.kind !== 'drill'}<a
-                  class="rounded-xs border border-accent px-2.5 py-1 text-sm text-accent hover:bg-tint"
-                  aria-label="Dance {part.name}"
-                  href={opens(part)}>Dance</a
-                >{/if}
-            </li>
-          {/each}
-        </ul>
-      </section>
-    {:else}<p class="text-soft">Nothing is planned for these days.</p>{/each}
+    {#each plan.days.filter((day) => day.date >= plan.today) as day (day.date)}
+      {@render one(day)}
+    {:else}<p class="text-soft">Nothing is planned from today on.</p>{/each}
+    {#if plan.days.some((day) => day.date < plan.today)}
+      <details class="mt-4">
+        <summary class="text-accent">The days before</summary>
+        {#each plan.days.filter((day) => day.date < plan.today).toReversed() as day (day.date)}{@render one(day)}{/each}
+      </details>
+    {/if}
     <p class="mt-6 border-t border-line pt-2 text-xs text-soft">
       Dance within what your body allows: pain is a signal to stop and to ask somebody qualified.
     </p>
   {/if}
 </div>
+
+{#snippet one(day: Schemas['SharedDay'])}
+  {#if plan}
+    <section aria-label={day.date === plan.today ? 'Today' : shortDay(day.date)} class="mb-5">
+      <h2 class={['flex items-baseline gap-2 text-xl', day.date === plan.today && 'text-accent']}>
+        {day.date === plan.today ? 'Today' : shortDay(day.date)}
+        {#if day.parts.length > 0}<span class="font-text text-sm font-normal text-soft"
+            >{day.parts.reduce((sum, part) => sum + part.minutes, 0)} minutes{day.date <= plan.today
+              ? `, ${done(day)} of ${day.parts.length} done`
+              : ''}</span
+          >{/if}
+      </h2>
+      {#if day.why}<p class="text-sm text-soft">{day.why[0]?.toUpperCase()}{day.why.slice(1)}.</p>{/if}
+      <ul>
+        {#each day.parts as part (part.nth)}
+          <li class="flex items-start gap-3 border-b border-line py-2">
+            <input
+              type="checkbox"
+              class="mt-1 size-6 shrink-0 accent-accent disabled:opacity-40"
+              aria-label="Done: {part.name}"
+              checked={part.state === 'done'}
+              disabled={day.date > plan.today}
+              onchange={(event) => tick(day.date, part, event.currentTarget)}
+            />
+            <span class="min-w-0 flex-1">
+              <span class="font-display text-lg font-semibold">{part.name}</span>
+              <span class="text-sm whitespace-nowrap text-soft">{part.minutes} min</span>
+              {#if ladderOf(part)}<span class="text-sm whitespace-nowrap">{ladderOf(part)} bars a minute</span>{/if}
+              <span class="block text-sm text-soft">{settings.say(part.why)}</span>
+              {#if part.steps.length > 0}
+                <details class="text-sm">
+                  <summary class="text-accent">How it goes</summary>
+                  <ol class="list-decimal pl-5">
+                    {#each part.steps as step, nth (nth)}<li>{settings.say(step)}</li>{/each}
+                  </ol>
+                </details>
+              {/if}
+            </span>
+            {#if part.kind !== 'drill'}<a
+                class="rounded-xs border border-accent px-2.5 py-1 text-sm text-accent hover:bg-tint"
+                aria-label="Dance {part.name}"
+                href={opens(part)}>Dance</a
+              >{/if}
+          </li>
+        {/each}
+      </ul>
+    </section>
+  {/if}
+{/snippet}

@@ -17,7 +17,7 @@
     type="button"
     class="ml-auto text-sm text-soft hover:text-ink"
     aria-pressed={settings.theme === 'evening'}
-    onclick={() => settings.prefer({ theme: settings.theme === 'evening' ? 'paper' : 'evening' })}>Evening light</button
+    onclick={() => settings.prefer({ theme: settings.theme === 'evening' ? 'paper' : 'evening' })}>Evening</button
   >
 </header>
 <main class="px-3 pt-4 pb-8 sm:px-5 print:p-0"><Rescue>{@render children()}</Rescue></main>

@@ -38,20 +38,22 @@
     {#each found.slice(0, MOST) as one (one.id)}
       {@const id = encodeURIComponent(one.id)}
       <li class="flex flex-wrap items-baseline gap-x-4 gap-y-0.5 border-b border-line py-1.5">
-        <a class="mr-auto min-w-40 py-0.5" href="/shared/{kind}/{id}"
+        <a class="min-w-40 flex-1 py-0.5" href="/shared/{kind}/{id}"
           ><span class="font-display text-lg text-accent">{one.name}</span>
           <span class="text-sm text-soft">{one.about}</span></a
         >
-        <a
-          class="text-sm text-soft underline underline-offset-2 hover:text-ink"
-          aria-label="Sheet of {one.name}"
-          href="/print/{sheet}/{id}">sheet</a
-        >
-        <a
-          class="text-sm text-soft underline underline-offset-2 hover:text-ink"
-          aria-label="Practice card of {one.name}"
-          href={addressOfCard(kind, one.id, settings.wording, settings.count)}
-          download>card</a
+        <span class="flex gap-x-4 whitespace-nowrap"
+          ><a
+            class="text-sm text-soft underline underline-offset-2 hover:text-ink"
+            aria-label="Sheet of {one.name}"
+            href="/print/{sheet}/{id}">sheet</a
+          >
+          <a
+            class="text-sm text-soft underline underline-offset-2 hover:text-ink"
+            aria-label="Practice card of {one.name}"
+            href={addressOfCard(kind, one.id, settings.wording, settings.count)}
+            download>card</a
+          ></span
         >
       </li>
     {:else}

@@ -23,11 +23,13 @@ public final class RunningApp implements AutoCloseable {
     private final List<String> command;
     private Process process;
     private final int port;
+    private final int networkPort;
     private final Path log;
 
-    private RunningApp(List<String> command, int port, Path log) {
+    private RunningApp(List<String> command, int port, int networkPort, Path log) {
         this.command = command;
         this.port = port;
+        this.networkPort = networkPort;
         this.log = log;
     }
 
@@ -62,14 +64,18 @@ public final class RunningApp implements AutoCloseable {
     public static RunningApp begin(Path data, List<String> before, List<String> more) {
         try {
             int port;
-            try (ServerSocket socket = new ServerSocket(0)) {
+            int networkPort;
+            try (ServerSocket socket = new ServerSocket(0);
+                    ServerSocket other = new ServerSocket(0)) {
                 port = socket.getLocalPort();
+                networkPort = other.getLocalPort();
             }
             List<String> command = new ArrayList<>(before);
             command.addAll(Unpacked.command());
             command.addAll(List.of("--fluidframe.demo=true", "--fluidframe.data=" + data, "--fluidframe.port=" + port));
+            command.add("--fluidframe.network-port=" + networkPort);
             command.addAll(more);
-            RunningApp app = new RunningApp(command, port, Files.createTempFile("fluidframe", ".log"));
+            RunningApp app = new RunningApp(command, port, networkPort, Files.createTempFile("fluidframe", ".log"));
             app.launch();
             return app;
         } catch (IOException e) {
@@ -147,6 +153,11 @@ public final class RunningApp implements AutoCloseable {
 
     public String url(String path) {
         return "http://127.0.0.1:" + port + path;
+    }
+
+    /** Where the network sees it while it is shared. */
+    public int networkPort() {
+        return networkPort;
     }
 
     public int port() {

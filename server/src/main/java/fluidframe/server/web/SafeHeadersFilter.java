@@ -1,5 +1,6 @@
 package fluidframe.server.web;
 
+import fluidframe.server.access.Door;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -36,8 +37,10 @@ class SafeHeadersFilter extends OncePerRequestFilter {
                     + " base-uri 'none'; form-action 'none'; frame-ancestors 'self'";
 
     private final Map<String, String> headers;
+    private final Door door;
 
-    SafeHeadersFilter() {
+    SafeHeadersFilter(Door door) {
+        this.door = door;
         headers = Map.of(
                 "Content-Security-Policy",
                 "default-src 'none'; script-src 'self'" + inlineScripts()
@@ -51,8 +54,6 @@ class SafeHeadersFilter extends OncePerRequestFilter {
                 "DENY",
                 "Referrer-Policy",
                 "no-referrer",
-                "Cross-Origin-Opener-Policy",
-                "same-origin",
                 "Cross-Origin-Resource-Policy",
                 "same-origin");
     }
@@ -84,6 +85,8 @@ class SafeHeadersFilter extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         headers.forEach(response::setHeader);
+        // Browsers take it only over connections that they trust, and complain of it on others.
+        if (!door.isOfNetwork(request)) response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
         if (request.getRequestURI().startsWith("/api/handouts/")) {
             response.setHeader("Content-Security-Policy", SHEET_POLICY);
             response.setHeader("X-Frame-Options", "SAMEORIGIN");

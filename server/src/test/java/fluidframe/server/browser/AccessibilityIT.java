@@ -26,6 +26,9 @@ class AccessibilityIT extends BrowserTest {
                 "/lists",
                 "/coverage",
                 "/backups",
+                "sharing",
+                "/shared",
+                "/shared/figure/waltz.whisk",
                 "print",
                 "/sheet",
                 "/elements",
@@ -63,6 +66,12 @@ class AccessibilityIT extends BrowserTest {
         } else if (view.equals("latin desk")) {
             go("/figures/rumba.spiral");
             assertThat(cell("Lady 7 placement")).isVisible();
+        } else if (view.equals("sharing")) {
+            go("/sharing");
+            button("Share on this network").click();
+            button("Show a code").click();
+            assertThat(page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Code")))
+                    .isVisible();
         } else if (view.startsWith("/")) {
             go(view);
         } else if (view.equals("compare")) {

@@ -129,6 +129,33 @@ final class GoodBodies {
                 .put("role", "lady");
         ((ObjectNode) seen.get("fault")).put("row", 3).put("seen", "late").put("cue", "wait");
         good.put("LogEntryWanted", seen);
+        good.put(
+                "SharedRun",
+                MAPPER.createObjectNode()
+                        .put("kind", "figure")
+                        .put("id", "waltz.whisk")
+                        .put("run", "b")
+                        .put("from", 0)
+                        .put("to", 3)
+                        .set(
+                                "seen",
+                                MAPPER.createObjectNode()
+                                        .put("place", 0)
+                                        .put("role", "man")
+                                        .put("row", 1)
+                                        .put("seen", "late")));
+        good.put(
+                "Tick",
+                MAPPER.createObjectNode()
+                        .put("date", "2026-11-20")
+                        .put("nth", 0)
+                        .put("kind", "figure")
+                        .put("id", "waltz.whisk")
+                        .put("done", true));
+        good.put("SharingWanted", MAPPER.createObjectNode().put("open", false));
+        good.put("CodeWanted", MAPPER.createObjectNode().put("whom", "ines-and-tobin"));
+        good.put("Knock", MAPPER.createObjectNode().put("code", "123456").put("name", "Phone"));
+        good.put("Passphrase", MAPPER.createObjectNode().put("passphrase", "open"));
         String card = "waltz.natural-turn~man~2~turn";
         ObjectNode given = MAPPER.createObjectNode().put("card", card).put("given", "1/4 R");
         good.put("GivenAnswer", given);

@@ -110,7 +110,9 @@ class HostileRequestsIT {
         for (JsonNode figure : get("/api/figures?dance=all")) {
             if (damage.below(12) == 0) figures.add(figure.get("id").asText());
         }
-        List<Operation> operations = operations();
+        List<Operation> operations = new ArrayList<>(operations());
+        // One of them right would lock the application, and every request after it would only be refused.
+        operations.removeIf(operation -> operation.path().equals("/api/sharing/passphrase"));
         assertThat(operations).hasSizeGreaterThan(50);
         Map<Integer, Integer> answers = new TreeMap<>();
         List<String> failures = new ArrayList<>();
