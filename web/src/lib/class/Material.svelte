@@ -31,10 +31,10 @@
   const USUAL = { times: 2, tempo: '', raise: 0 };
   const field = 'w-20 rounded-xs border border-strong bg-raised px-2 py-1';
 
-  function add(kind: 'figure' | 'routine' | 'drill', id: string) {
-    const found = read.current?.[kind].find((one) => one.id === id);
-    if (!found || material.some((one) => one.kind === kind && one.id === id)) return;
-    editor.describe({ material: [...material, { kind, id, name: found.name.slice(0, 120) }] });
+  function add(kind: 'figure' | 'routine' | 'drill', id: string, name = '') {
+    const called = name || read.current?.[kind].find((one) => one.id === id)?.name;
+    if (!id || !called || material.some((one) => one.kind === kind && one.id === id)) return;
+    editor.describe({ material: [...material, { kind, id, name: called.slice(0, 120) }] });
   }
 
   const first = (nth: number) =>
@@ -76,7 +76,7 @@
         label="Another figure"
         value=""
         name=""
-        onpick={(id) => add('figure', id)}
+        onpick={(id, name) => add('figure', id, name)}
       />{/key}
     <div class="flex gap-1">
       {#each ['routine', 'drill'] as const as kind (kind)}

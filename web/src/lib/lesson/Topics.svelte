@@ -42,9 +42,8 @@
   type Topic = (typeof topics)[number];
   const add = (topic: Topic) => editor.describe({ topics: [...topics, topic] });
 
-  function pick(id: string) {
-    const figure = read.current?.figures.find((one) => one.id === id);
-    if (figure && !topics.some((topic) => topic.id === id)) add({ kind: 'figure', id, name: figure.name });
+  function pick(id: string, name: string) {
+    if (id && !topics.some((topic) => topic.id === id)) add({ kind: 'figure', id, name });
   }
 </script>
 

@@ -10,7 +10,7 @@
     value: string;
     /** Its name, where it is known. */
     name: string;
-    onpick: (id: string) => void;
+    onpick: (id: string, name: string) => void;
   }
 
   let { label, value, name, onpick }: Props = $props();
@@ -44,16 +44,16 @@
   );
   const offers = $derived(typed === null || query === '' ? [] : (found.current ?? []));
 
-  function pick(chosen: string) {
+  function pick(chosen: string, called = '') {
     typed = null;
-    onpick(chosen);
+    onpick(chosen, called);
   }
 
   function onkeydown(event: KeyboardEvent) {
     const offer = offers[picked];
     if (event.key === 'ArrowDown') picked = Math.min(picked + 1, offers.length - 1);
     else if (event.key === 'ArrowUp') picked = Math.max(picked - 1, 0);
-    else if (event.key === 'Enter' && offer) pick(offer.id);
+    else if (event.key === 'Enter' && offer) pick(offer.id, offer.name);
     else if (event.key === 'Escape' && typed !== null) typed = null;
     else return;
     event.preventDefault();
@@ -98,7 +98,7 @@
         class={['cursor-pointer px-2 py-0.5', i === picked && 'bg-tint']}
         onpointerdown={(event) => {
           event.preventDefault();
-          pick(offer.id);
+          pick(offer.id, offer.name);
         }}
       >
         <span class="font-semibold">{offer.name}</span>

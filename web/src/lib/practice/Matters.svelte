@@ -109,7 +109,7 @@
         label="Another figure"
         value=""
         name=""
-        onpick={(id) => pick('figure', id, read.current?.figures ?? [])}
+        onpick={(id, name) => id && set('figure', id, name, 'usual')}
       />{/key}
     <label class="flex items-center gap-2"
       ><span class="w-24 text-soft">A drill</span>

@@ -41,6 +41,12 @@ export function ladderOf(part: Pick<Part, 'from' | 'to'>): string {
   return part.from === part.to ? tempo(part.to) : `${tempo(part.from)} to ${tempo(part.to)}`;
 }
 
+/** The tempos of a ladder as an address has them: "24-28", or one twice; null for none. */
+export function ladderIn(query: URLSearchParams): { from: number; to: number } | null {
+  const found = /^(\d+(?:\.\d+)?)-(\d+(?:\.\d+)?)$/.exec(query.get('ladder') ?? '');
+  return found ? { from: Number(found[1]), to: Number(found[2]) } : null;
+}
+
 /** Where a part is practised: on the stage, with its tempos set, or at the page of its drill. */
 export function opens(part: Part, whom: string, practice: string, day: string): string {
   if (!part.kind || !part.id) return '';

@@ -3,6 +3,7 @@
   import { api, need, type Schemas } from '$lib/api/client';
   import { away, daysBetween, shortDay } from '$lib/api/days';
   import { loaded } from '$lib/api/loaded.svelte';
+  import { addressOfCard } from '$lib/handout/sheets';
   import { getSettings } from '$lib/settings/settings.svelte';
   import Failed from '$lib/ui/Failed.svelte';
   import { ladderOf } from '$lib/practice/plan';
@@ -49,7 +50,17 @@
 <div class="mx-auto max-w-2xl">
   <Failed why={read.failed} />
   {#if plan}
-    <h1 class="text-3xl">{plan.aim}</h1>
+    <div class="flex flex-wrap items-baseline gap-x-4">
+      <h1 class="mr-auto text-3xl">{plan.aim}</h1>
+      <a class="text-sm text-accent underline underline-offset-2" href="/print/practice/{encodeURIComponent(id)}"
+        >Sheet</a
+      >
+      <a
+        class="text-sm text-accent underline underline-offset-2"
+        href={addressOfCard('practice', id, settings.wording, settings.count)}
+        download>Practice card</a
+      >
+    </div>
     <p class="mb-3 border-b-4 border-double border-ink pb-1 text-soft">
       {plan.name}, {shortDay(plan.day)}, {away(daysBetween(plan.today, plan.day))}
     </p>

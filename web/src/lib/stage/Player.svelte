@@ -18,8 +18,8 @@
 
   interface Props {
     motion: Schemas['MotionView'];
-    /** What is danced, by which the log knows it. */
-    subject: { kind: 'figure' | 'routine'; id: string };
+    /** What is danced, by which the log knows it; none where nothing is logged. */
+    subject?: { kind: 'figure' | 'routine'; id: string };
     /** What is looped from the beginning. */
     loop?: { from: number; to: number } | null;
     /** Between which tempos it is practised, in bars a minute: looped, up a ladder if they differ. */
@@ -132,7 +132,7 @@
     </section>
     <div class="flex min-w-0 flex-col gap-3 lg:col-start-2 lg:row-start-1">
       <RowReader {motion} beat={r.beat} only={r.only} countingIn={r.countingIn} cues={r.cues} big={full} />
-      <PlayerLog bind:this={log} {r} {subject} />
+      {#if subject}<PlayerLog bind:this={log} {r} {subject} />{/if}
     </div>
     <section aria-label="Sound" class="flex min-w-0 flex-col gap-2 lg:col-span-2">
       <PlayerSound {r} onfailed={(why) => (failed = why)} />

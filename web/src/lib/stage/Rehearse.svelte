@@ -7,6 +7,7 @@
   import Failed from '$lib/ui/Failed.svelte';
   import { untrack } from 'svelte';
   import { remembered, remember } from './last';
+  import { ladderIn } from '$lib/practice/plan';
   import Player from './Player.svelte';
   import RehearseLinks from './RehearseLinks.svelte';
   import { SMALLEST, TALLEST } from './room';
@@ -48,11 +49,8 @@
     return (rows.find((one) => one.role === role) ?? rows[0])?.onset;
   }
 
-  /** The tempos between which it is practised, in bars a minute; "24-28", or one twice. */
-  const tempos = $derived.by(() => {
-    const found = /^(\d+(?:\.\d+)?)-(\d+(?:\.\d+)?)$/.exec(page.url.searchParams.get('ladder') ?? '');
-    return found ? { from: Number(found[1]), to: Number(found[2]) } : null;
-  });
+  /** The tempos between which it is practised, in bars a minute. */
+  const tempos = $derived(ladderIn(page.url.searchParams));
 
   const practice = $derived(page.url.searchParams.get('practice'));
   const day = $derived(page.url.searchParams.get('day') ?? '');

@@ -17,18 +17,25 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** The devices that were let in, each known by a long random token that it alone keeps. */
 @Service
 public class Devices {
+    private static final Logger LOG = LoggerFactory.getLogger(Devices.class);
+
     /** More than a studio has; whoever lets in more has not shut any out. */
     private static final int MOST = 100;
 
     private static final int TOKEN_BYTES = 32;
 
-    /** Every look of a device would be a change of the studio otherwise. */
     private static final Duration WRITTEN_EVERY = Duration.ofDays(1);
 
     private static final int MOST_CHANGES = 120;
@@ -40,11 +47,13 @@ public class Devices {
     private final Map<UUID, Instant> seen = new ConcurrentHashMap<>();
     private final DeviceRows rows;
     private final Audit audit;
+    private final TransactionTemplate transaction;
     private final Clock clock;
 
-    Devices(DeviceRows rows, Audit audit, Clock clock) {
+    Devices(DeviceRows rows, Audit audit, PlatformTransactionManager transactions, Clock clock) {
         this.rows = rows;
         this.audit = audit;
+        this.transaction = new TransactionTemplate(transactions);
         this.clock = clock;
     }
 
@@ -68,15 +77,22 @@ public class Devices {
     }
 
     /** Which device has a token; empty for none, and for one that was shut out. */
-    @Transactional
     public Optional<Device> of(String token) {
-        Optional<DeviceRow> found = rows.findByTokenHash(hash(token));
-        found.ifPresent(row -> {
-            Device device = row.device();
-            seen.put(device.id(), now());
-            if (device.seenAt().plus(WRITTEN_EVERY).isBefore(now())) row.seen(now());
-        });
-        return found.map(DeviceRow::device);
+        Optional<Device> found = rows.findByTokenHash(hash(token)).map(DeviceRow::device);
+        found.ifPresent(this::wasSeen);
+        return found;
+    }
+
+    /** Written down once a day: every look of a device would be a change of the studio otherwise, and wait for the others. */
+    private void wasSeen(Device device) {
+        Instant before = seen.put(device.id(), now());
+        if (before != null || device.seenAt().plus(WRITTEN_EVERY).isAfter(now())) return;
+        try {
+            transaction.executeWithoutResult(
+                    status -> rows.findById(device.id()).ifPresent(row -> row.seen(now())));
+        } catch (TransactionException | DataAccessException e) {
+            LOG.warn("When a device was seen last was not written down", e);
+        }
     }
 
     /**

@@ -1,11 +1,14 @@
 package fluidframe.server.sharing;
 
 import fluidframe.core.evening.ClassEvening;
+import fluidframe.core.people.Couple;
+import fluidframe.core.people.Group;
 import fluidframe.core.practice.Practice;
 import fluidframe.core.routine.Routine;
 import fluidframe.server.access.Device;
 import fluidframe.server.access.Reach;
 import fluidframe.server.evening.ClassView;
+import fluidframe.server.people.PeopleView;
 import fluidframe.server.practice.PracticeView;
 import fluidframe.server.record.Whoms;
 import fluidframe.server.routine.RoutineSummary;
@@ -13,6 +16,9 @@ import fluidframe.server.store.Documents;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -27,6 +33,7 @@ import org.springframework.stereotype.Component;
 @Component
 class Reaches implements Reach {
     private final Whoms whoms;
+    private final Documents<Group, PeopleView.GroupSummary> groups;
     private final Documents<Routine, RoutineSummary> routines;
     private final Documents<Practice, PracticeView.PracticeSummary> practices;
     private final Documents<ClassEvening, ClassView.ClassSummary> classes;
@@ -34,11 +41,13 @@ class Reaches implements Reach {
 
     Reaches(
             Whoms whoms,
+            Documents<Group, PeopleView.GroupSummary> groups,
             Documents<Routine, RoutineSummary> routines,
             Documents<Practice, PracticeView.PracticeSummary> practices,
             Documents<ClassEvening, ClassView.ClassSummary> classes,
             Clock clock) {
         this.whoms = whoms;
+        this.groups = groups;
         this.routines = routines;
         this.practices = practices;
         this.classes = classes;
@@ -76,13 +85,25 @@ class Reaches implements Reach {
 
     /** The routines that somebody works on, and not the one whose device asks. */
     private Set<String> ofOthers(String whom) {
-        Set<String> own =
-                whoms.find(whom).map(one -> Set.copyOf(one.work().routines())).orElse(Set.of());
+        Set<String> own = ownRoutines(whom);
         return whoms.all().stream()
                 .filter(one -> !one.id().equals(whom))
                 .flatMap(one -> one.work().routines().stream())
                 .filter(id -> !own.contains(id))
                 .collect(Collectors.toSet());
+    }
+
+    /** Those of a couple are also those of the groups in which its dancers are. */
+    private Set<String> ownRoutines(String whom) {
+        Set<String> own = new HashSet<>();
+        Optional<Whoms.Whom> found = whoms.find(whom);
+        found.ifPresent(one -> own.addAll(one.work().routines()));
+        List<String> dancers =
+                found.flatMap(Whoms.Whom::couple).map(Couple::dancers).orElse(List.of());
+        groups.summaries().values().stream()
+                .filter(group -> !Collections.disjoint(group.dancers(), dancers))
+                .forEach(group -> own.addAll(group.routines()));
+        return own;
     }
 
     /** All routines that are for a device, under their ids. */

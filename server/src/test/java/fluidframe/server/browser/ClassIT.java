@@ -195,6 +195,7 @@ class ClassIT extends BrowserTest {
         button("Round 1 otherwise").click();
         page.getByLabel("to the other side").check();
         page.keyboard().press("Escape");
+        assertThat(page.getByLabel("to the other side")).isHidden();
         assertThat(page.getByText("other side")).isVisible();
         assertThat(page.getByText("Kept.")).isVisible();
         link("On the floor").click();
