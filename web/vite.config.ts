@@ -10,5 +10,6 @@ export default defineConfig({
   server: { proxy: { '/api': { target: SERVER, changeOrigin: true, headers: { origin: SERVER } } } },
   // Tests run what the browser runs, not what a server would draw pages with.
   ...(process.env.VITEST && { resolve: { conditions: ['browser'] } }),
-  test: { environment: 'jsdom', include: ['src/**/*.test.ts'] }
+  // Only a few need a page, which takes longer to make than they take.
+  test: { environment: 'node', include: ['src/**/*.test.ts'] }
 });

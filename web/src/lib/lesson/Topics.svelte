@@ -28,7 +28,6 @@
           return found ? [{ kind, id, name: found.name }] : [];
         });
       return {
-        figures,
         work: [
           ...named('routine', person.document.routines ?? [], routines.lines),
           ...named('figure', person.document.figures ?? [], figures)

@@ -18,7 +18,7 @@ import org.junit.jupiter.api.io.TempDir;
  */
 class SurvivalIT {
     private static final int KILLS = Integer.getInteger("survival.kills", 20);
-    private static final int SAVES_A_ROUND = Integer.getInteger("survival.saves", 110);
+    private static final int SAVES_A_ROUND = Integer.getInteger("survival.saves", 60);
     private static final int FEW = 6;
 
     /** How long dead data is kept, shortened from 45 s so that a test sees its space used again. */
