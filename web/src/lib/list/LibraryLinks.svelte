@@ -10,7 +10,8 @@
     { href: '/coverage', word: 'Coverage' },
     { href: '/strips', word: 'Pictures' },
     { href: '/elements', word: 'Free elements' },
-    { href: '/rules', word: 'Rules' }
+    { href: '/rules', word: 'Rules' },
+    { href: '/glossary', word: 'Glossary' }
   ];
 </script>
 

@@ -7,6 +7,7 @@
   import SwitchRow from '$lib/ui/SwitchRow.svelte';
   import { getSettings, type Theme, type Wording } from '$lib/settings/settings.svelte';
   import type { Snippet } from 'svelte';
+  import GlossaryDialog from '$lib/glossary/GlossaryDialog.svelte';
   import JottingDialog from '$lib/jotting/JottingDialog.svelte';
   import { intake } from '$lib/intake/intake.svelte';
   import TakeInPlace from '$lib/intake/TakeInPlace.svelte';
@@ -38,6 +39,7 @@
     { href: '/events', word: 'Events' }
   ];
   let keys = $state(false);
+  let glossary = $state(false);
   let jotting = $state(false);
   let row = $state<HTMLElement>();
 
@@ -49,7 +51,7 @@
   });
 
   /** Comparing, the lists and the rules belong to the figures, classes, practice, drills and cards to the lessons, questions to rehearsing. */
-  const OF_FIGURES = ['/compare', '/lists', '/sheet', '/coverage', '/elements', '/strips', '/rules'];
+  const OF_FIGURES = ['/compare', '/lists', '/sheet', '/coverage', '/elements', '/strips', '/rules', '/glossary'];
   const OF_LESSONS = ['/classes', '/practice', '/drills', '/cards'];
   const OF_REHEARSING = ['/recall', '/sounds'];
   const path = $derived.by(() => {
@@ -98,6 +100,7 @@
 <svelte:window onkeydown={rehearse} />
 
 <KeysDialog bind:open={keys} />
+<GlossaryDialog bind:open={glossary} />
 <JottingDialog bind:open={jotting} />
 
 <a href="#work" class="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-raised focus:p-2">To the work</a>

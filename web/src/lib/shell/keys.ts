@@ -10,6 +10,7 @@ export const KEYS: readonly KeyGroup[] = [
     keys: [
       ['/', 'find a figure'],
       ['?', 'this list'],
+      ['F1', 'what it means: the field with the focus, or what is marked'],
       ['r', 'rehearse what is on the desk or has the focus'],
       ['j', 'jot down what was seen, taught or promised'],
       ['Ctrl+Z', 'undo'],

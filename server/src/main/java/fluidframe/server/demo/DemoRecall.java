@@ -28,6 +28,7 @@ class DemoRecall {
     private static final int CARDS = 60;
     private static final int DAYS = 21;
     private static final double RECALLED = 0.85;
+    private static final Duration LEFT = Duration.ofDays(2);
 
     private final FigureShelf shelf;
     private final RecallBook book;
@@ -43,11 +44,13 @@ class DemoRecall {
         Random random = new Random(4);
         Fsrs model = new Fsrs(Fsrs.USUALLY_WANTED);
         Instant now = clock.instant();
+        // What became due since then is still to be answered, at whatever hour of the day the studio is furnished.
+        Instant answeredUntil = now.minus(LEFT);
         List<Reviewed> states = new ArrayList<>();
         for (String card : cards()) {
             Instant at = now.minus(Duration.ofDays(DAYS - random.nextInt(DAYS / 2)));
             Optional<Reviewed> state = Optional.empty();
-            while (at.isBefore(now)) {
+            while (at.isBefore(answeredUntil)) {
                 Grade grade = random.nextDouble() < RECALLED ? Grade.GOOD : Grade.AGAIN;
                 Reviewed next = Reviewed.after(state, card, grade, at, model, ZoneId.systemDefault());
                 state = Optional.of(next);

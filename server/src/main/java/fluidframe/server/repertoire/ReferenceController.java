@@ -1,10 +1,12 @@
 package fluidframe.server.repertoire;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import fluidframe.core.check.RuleBook;
 import fluidframe.core.count.Dance;
 import fluidframe.core.floor.Stride;
 import fluidframe.core.routine.Hall;
 import fluidframe.core.rule.Sheet;
+import fluidframe.library.shipped.Glossary;
 import fluidframe.library.shipped.RuleExamples;
 import fluidframe.library.typed.Vocabulary;
 import fluidframe.server.access.OpenTo;
@@ -14,6 +16,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -85,6 +88,30 @@ class ReferenceController {
     @GetMapping("/vocabulary")
     Map<String, List<Vocabulary.Word>> vocabulary() {
         return Vocabulary.columns();
+    }
+
+    /** What a term means; {@code drawing} says what is drawn for it. */
+    @JsonInclude(JsonInclude.Include.NON_ABSENT)
+    record GlossaryTerm(String group, String term, List<String> codes, String says, Optional<GlossaryDrawing> drawing) {
+        static GlossaryTerm of(Glossary.Entry entry) {
+            return new GlossaryTerm(
+                    entry.group(),
+                    entry.term(),
+                    entry.codes(),
+                    entry.says(),
+                    entry.drawing()
+                            .map(drawn -> new GlossaryDrawing(
+                                    drawn.kind(), drawn.sixteenths(), drawn.right(), drawn.ahead())));
+        }
+    }
+
+    /** A step, a direction or a position of the couple, as {@link Glossary.Drawing} tells it. */
+    record GlossaryDrawing(String kind, int sixteenths, double right, double ahead) {}
+
+    /** Every word, sign and column that a chart uses, family by family. */
+    @GetMapping("/glossary")
+    List<GlossaryTerm> glossary() {
+        return Glossary.load().stream().map(GlossaryTerm::of).toList();
     }
 
     /** A short chart with one fault on purpose for each family of rules. */

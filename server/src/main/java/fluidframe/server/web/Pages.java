@@ -18,6 +18,7 @@ final class Pages {
             "elements",
             "events",
             "figures",
+            "glossary",
             "lessons",
             "links",
             "lists",

@@ -24,6 +24,7 @@ class AccessibilityIT extends BrowserTest {
                 "latin desk",
                 "compare",
                 "rules",
+                "/glossary",
                 "/lists",
                 "/coverage",
                 "/backups",
