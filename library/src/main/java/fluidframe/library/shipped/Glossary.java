@@ -145,7 +145,7 @@ public final class Glossary {
             case "place" ->
                 Arrays.stream(Placement.Kind.values())
                         .filter(kind -> kind.toString().equals(word))
-                        .filter(kind -> kind != Placement.Kind.NO_STEP && kind != Placement.Kind.HOLD)
+                        .filter(Glossary::isDrawn)
                         .map(kind -> new Drawing("step", kind.angle(), 0, kind.stride()))
                         .findFirst();
             case "align" ->
@@ -164,6 +164,12 @@ public final class Glossary {
                         .findFirst();
             default -> Optional.empty();
         };
+    }
+
+    /** Angle and length alone draw no feet that cross, and none that only touch. */
+    private static boolean isDrawn(Placement.Kind kind) {
+        boolean crosses = kind == Placement.Kind.FORWARD_ACROSS || kind == Placement.Kind.SIDE_ACROSS;
+        return kind.travels() && !crosses || kind == Placement.Kind.CLOSE;
     }
 
     private static List<String> directions() {

@@ -41,6 +41,7 @@ class GlossaryTest {
         assertThat(entry("align", "DC").drawing()).contains(new Glossary.Drawing("direction", 14, 0, 0));
         assertThat(entry("position", "closed").drawing().orElseThrow().sixteenths())
                 .isEqualTo(8);
+        assertThat(entry("place", "crosses behind").drawing()).isEmpty();
         assertThat(entry("turn", "heel turn").drawing()).isEmpty();
     }
 
