@@ -2,6 +2,7 @@
   import '../app.css';
   import { invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
+  import Cover from '$lib/access/Cover.svelte';
   import Knock from '$lib/access/Knock.svelte';
   import Unlock from '$lib/access/Unlock.svelte';
   import { gate } from '$lib/api/client';
@@ -32,7 +33,7 @@
 
 {#if access.visitor === 'coach'}
   <Shell dances={data.dances} hasPassphrase={access.hasPassphrase ?? false}>{@render children()}</Shell>
-  {#if shut}<div class="fixed inset-0 z-100 overflow-auto bg-ground"><Unlock onopen={() => (shut = false)} /></div>{/if}
+  {#if shut}<Cover onopen={() => (shut = false)} />{/if}
 {:else if access.visitor === 'device'}
   <SharedShell {access}>
     {#if forDevices}{@render children()}{:else}<SharedHome dances={data.dances} {access} />{/if}

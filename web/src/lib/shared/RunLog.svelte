@@ -27,7 +27,13 @@
   let wrong = $state(false);
   // svelte-ignore state_referenced_locally
   let role = $state<RoleName>((motion.dancers[0]?.role as RoleName | undefined) ?? 'man');
-  let block = $state(0);
+  // svelte-ignore state_referenced_locally
+  let block = $state(
+    Math.max(
+      0,
+      motion.blocks.findIndex((one) => one.figure)
+    )
+  );
   let row = $state(1);
   let seen = $state('');
   let said = $state('');
@@ -35,12 +41,14 @@
   /** The same for as long as it is tried, so that a run whose answer was lost is kept once. */
   let run = newKey();
   const rows = $derived(motion.rows.filter((one) => one.role === role && one.block === block));
+  /** The step chosen, or the first where this figure or role has none of that number. */
+  const step = $derived(rows.some((one) => one.number === row) ? row : (rows[0]?.number ?? 1));
   const field = 'rounded-xs border border-strong bg-raised px-1.5 py-1 text-base text-ink';
 
   async function keep(event?: SubmitEvent) {
     event?.preventDefault();
     sending = true;
-    const fault = { place: kind === 'routine' ? block + 1 : 0, role, row, seen: seen.trim() };
+    const fault = { place: kind === 'routine' ? block + 1 : 0, role, row: step, seen: seen.trim() };
     const kept = await attempt.run(() =>
       need(
         api.POST('/api/shared/runs', {
@@ -58,7 +66,9 @@
     );
     sending = false;
     if (!kept) return;
-    said = event ? `Kept: ${fault.seen}, step ${row}.` : `Kept: clean${tempo ? ` at ${tempo} bars a minute` : ''}.`;
+    said = event
+      ? `Kept: ${fault.seen}, step ${fault.row}.`
+      : `Kept: clean${tempo ? ` at ${tempo} bars a minute` : ''}.`;
     run = newKey();
     wrong = false;
     seen = '';
@@ -87,13 +97,7 @@
       {#if motion.blocks.length > 1}
         <label class="text-soft"
           >in
-          <select
-            class="{field} max-w-52"
-            bind:value={block}
-            onchange={() => {
-              row = rows[0]?.number ?? 1;
-            }}
-          >
+          <select class="{field} max-w-52" bind:value={block}>
             {#each motion.blocks as one, nth (nth)}
               {#if one.figure}<option value={nth}>{nth + 1}. {one.name}</option>{/if}
             {/each}
@@ -111,8 +115,8 @@
       {/if}
       <label class="text-soft"
         >step
-        <select class={field} bind:value={row}>
-          {#each rows as one (one.number)}<option value={one.number}>{one.number}: {one.count}</option>{/each}
+        <select class={field} bind:value={() => step, (chosen) => (row = chosen)}>
+          {#each rows as one, nth (nth)}<option value={one.number}>{one.number}: {one.count}</option>{/each}
         </select></label
       >
       <label class="min-w-40 flex-1 text-soft"

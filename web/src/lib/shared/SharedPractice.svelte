@@ -36,7 +36,11 @@
           })
         );
       });
-      if (!kept) box.checked = !on;
+      if (kept) return;
+      // The plan may be another one by now: it is shown as it stands.
+      box.checked = !on;
+      changed = undefined;
+      await read.again();
     });
   }
 

@@ -9,7 +9,6 @@ import org.slf4j.LoggerFactory;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** Who was let in and shut out, what was tried wrongly and what was changed from outside: the last five hundred lines. */
@@ -41,7 +40,9 @@ public class Audit {
                 List<AuditRow> newest = rows.newest(Limit.of(KEPT + 1));
                 if (newest.size() > KEPT) rows.deleteUpTo(newest.get(KEPT).id());
             });
-        } catch (TransactionException | org.springframework.dao.DataAccessException e) {
+        } catch (RuntimeException e) {
+            // Also a full disk, which the store says in its own way: letting in and shutting out do not wait for a
+            // line.
             LOG.warn("Not written down: {}, {}", what, cut, e);
         }
     }
@@ -49,7 +50,7 @@ public class Audit {
     /** No line is about a device of this name any more. */
     void forget(String device) {
         String quoted = device.replaceAll("[!%_]", "!$0");
-        transaction.executeWithoutResult(status -> rows.deleteAbout(quoted + "%"));
+        transaction.executeWithoutResult(status -> rows.deleteAbout(device, quoted + ", %"));
     }
 
     /** The newest first. */

@@ -11,8 +11,8 @@ interface AuditRows extends JpaRepository<AuditRow, Long> {
     List<AuditRow> newest(Limit most);
 
     @Modifying
-    @Query("delete from AuditRow r where r.about like :beginning escape '!'")
-    int deleteAbout(String beginning);
+    @Query("delete from AuditRow r where r.about = :name or r.about like :beginning escape '!'")
+    int deleteAbout(String name, String beginning);
 
     @Modifying
     @Query("delete from AuditRow r where r.id <= :id")

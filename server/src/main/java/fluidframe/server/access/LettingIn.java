@@ -82,25 +82,25 @@ public class LettingIn {
                     "Say what this device is called, in up to " + LONGEST_NAME + " characters");
         }
         tries.count(address);
-        Code right = taken(digits.replaceAll("\\s", ""), address);
+        Code right = taken(digits.replaceAll("\\s", "")).orElseThrow(() -> {
+            audit.note("wrong code", "from " + address);
+            return new IllegalArgumentException(NOT_LET_IN);
+        });
         tries.right(address);
         String token = devices.letIn(called, right.whom());
         audit.note("let in", called + ", from " + address);
         return token;
     }
 
-    private synchronized Code taken(String digits, String address) {
+    /** The code, if it is these digits; a wrong one counts before anything else is done that may fail. */
+    private synchronized Optional<Code> taken(String digits) {
         Optional<Code> now = current();
-        boolean matches = now.isPresent()
-                && MessageDigest.isEqual(
-                        now.get().digits().getBytes(StandardCharsets.UTF_8), digits.getBytes(StandardCharsets.UTF_8));
-        if (matches) return now.get();
-        audit.note("wrong code", "from " + address);
-        wrong++;
-        if (now.isPresent() && wrong >= WRONG_TRIES) {
+        Optional<Code> right = now.filter(known -> MessageDigest.isEqual(
+                known.digits().getBytes(StandardCharsets.UTF_8), digits.getBytes(StandardCharsets.UTF_8)));
+        if (right.isEmpty() && ++wrong >= WRONG_TRIES && now.isPresent()) {
             withdraw();
             audit.note("code withdrawn", "after " + WRONG_TRIES + " wrong ones");
         }
-        throw new IllegalArgumentException(NOT_LET_IN);
+        return right;
     }
 }

@@ -52,6 +52,9 @@ public class NetworkDoor {
         if (connector != null) return;
         TomcatWebServer server = server();
         int port = wanted > 0 ? wanted : server.getPort() + 1;
+        if (port == server.getPort()) {
+            throw new IllegalArgumentException("The network cannot have the coach's own port " + port);
+        }
         // Said before anything can come through it.
         door.opensToNetwork(port);
         Service service = server.getTomcat().getService();

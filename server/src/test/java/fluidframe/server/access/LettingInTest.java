@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
@@ -89,6 +90,17 @@ class LettingInTest {
         String code = door.make(Optional.empty()).digits();
         assertThatThrownBy(() -> door.enter(code, "Phone", "a")).isInstanceOf(TooOftenException.class);
         door.enter(code, "Phone", "b");
+    }
+
+    @Test
+    void wrongCodesCountAlsoWhereNothingCanBeWrittenDown() {
+        String code = door.make(Optional.empty()).digits();
+        doThrow(new IllegalStateException("the disk is full")).when(audit).note(anyString(), anyString());
+        for (int i = 0; i < 5; i++) {
+            String address = "guess " + i;
+            assertThatThrownBy(() -> door.enter(other(code), "Phone", address)).isInstanceOf(RuntimeException.class);
+        }
+        assertThat(door.current()).isEmpty();
     }
 
     @Test

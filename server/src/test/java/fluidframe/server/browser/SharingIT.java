@@ -2,6 +2,8 @@ package fluidframe.server.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
@@ -28,16 +30,17 @@ class SharingIT extends BrowserTest {
         return other.newPage();
     }
 
+    /** Every test begins with a shut door and without any device. */
     @AfterEach
-    void shut() {
+    void shut() throws IOException {
         if (other != null) other.close();
         other = null;
-        page.request()
-                .put(
-                        app().url("/api/sharing"),
-                        com.microsoft.playwright.options.RequestOptions.create()
-                                .setHeader("Content-Type", "application/json")
-                                .setData("{\"open\":false}"));
+        app().send("PUT", "/api/sharing", "{\"open\":false}");
+        for (JsonNode device : new ObjectMapper()
+                .readTree(app().send("GET", "/api/sharing", null).body())
+                .path("devices")) {
+            app().send("DELETE", "/api/sharing/devices/" + device.get("id").asText(), null);
+        }
     }
 
     private static Locator named(Page on, AriaRole role, String name) {
@@ -186,6 +189,65 @@ class SharingIT extends BrowserTest {
         assertThat(button("Stop sharing")).isVisible();
         phone.reload();
         assertThat(named(phone, AriaRole.REGION, "Routines")).isVisible();
+    }
+
+    @Test
+    void afterAKillSharingIsOffAndDevicesOfOddNamesAndThePassphraseAreStillThere() {
+        String odd = "<b>\"Ph_ne\" & 100%</b>";
+        Page phone = letIn(code("the studio"), odd);
+        assertThat(phone.getByText(odd)).isVisible();
+        page.request()
+                .put(
+                        app().url("/api/sharing/passphrase"),
+                        com.microsoft.playwright.options.RequestOptions.create()
+                                .setHeader("Content-Type", "application/json")
+                                .setData("{\"now\":\"\",\"fresh\":\"%s\"}".formatted(PHRASE)));
+        restartServer();
+        go("/sharing");
+        assertThat(named(page, AriaRole.HEADING, "The studio is locked")).isVisible();
+        page.getByLabel("Passphrase").fill(PHRASE);
+        button("Open").click();
+        assertThat(page.getByText("Only this machine sees the studio.")).isVisible();
+        assertThat(named(page, AriaRole.REGION, "Devices")).containsText(odd);
+        button("Share on this network").click();
+        assertThat(button("Stop sharing")).isVisible();
+        phone.navigate(network() + "/shared");
+        assertThat(named(phone, AriaRole.REGION, "Routines")).isVisible();
+        button("Shut out " + odd).click();
+        assertThat(named(page, AriaRole.REGION, "Devices")).containsText("None yet.");
+        page.getByLabel("The one of now").fill(PHRASE);
+        button("Take it away").click();
+        assertThat(page.getByText("This page opens by itself.")).isVisible();
+    }
+
+    @Test
+    void lockedWhileADialogIsOpenThePassphraseIsTypedAndTheDialogIsAsItWas() {
+        go("/sharing");
+        page.getByLabel("Passphrase, 8 characters or more").fill(PHRASE);
+        page.getByLabel("The same again").fill(PHRASE);
+        button("Set it").click();
+        assertThat(page.getByText("Set. This page asks")).isVisible();
+        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Sharing"))
+                .click();
+        page.keyboard().press("j");
+        Locator line =
+                page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.TEXTBOX).first();
+        line.fill("ines");
+        page.request().post(app().url("/api/access/lock"));
+        line.fill("ines, natural turn 5");
+        Locator locked = page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Locked"));
+        assertThat(locked).isVisible();
+        page.keyboard().press("Escape");
+        page.keyboard().press("Escape");
+        assertThat(locked).isVisible();
+        locked.getByLabel("Passphrase").fill(PHRASE);
+        locked.getByLabel("Passphrase").press("Enter");
+        assertThat(locked).hasCount(0);
+        assertThat(line).hasValue("ines, natural turn 5");
+        go("/sharing");
+        page.getByLabel("The one of now").fill(PHRASE);
+        button("Take it away").click();
+        assertThat(page.getByText("This page opens by itself.")).isVisible();
     }
 
     private static com.microsoft.playwright.options.RequestOptions options() {
