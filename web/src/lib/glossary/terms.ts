@@ -24,6 +24,7 @@ export const FAMILIES: Readonly<Record<string, string>> = {
   count: 'Ways of counting',
   finding: 'Findings',
   purpose: 'Practice',
+  detail: 'Remarks',
   level: 'Levels',
   chart: 'Charts and joins'
 };

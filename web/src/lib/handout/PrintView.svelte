@@ -5,6 +5,7 @@
   import { loaded } from '$lib/api/loaded.svelte';
   import { getSettings, LAYERS } from '$lib/settings/settings.svelte';
   import SwitchRow from '$lib/ui/SwitchRow.svelte';
+  import { DETAILS } from '$lib/figure/about/detail';
   import { addressOfSheet, deskOf, hasParts, hasSteps, type Wishes } from './sheets';
 
   let { what, id, dances }: { what: string; id: string; dances: Schemas['DanceView'][] } = $props();
@@ -38,6 +39,7 @@
     role,
     count: hasSteps(what) ? settings.count : '',
     folded: hasSteps(what) ? LAYERS.filter((layer) => !settings.shows(layer)).join(',') : '',
+    detail: hasSteps(what) ? settings.detail : '',
     with: what === 'syllabus' ? settings.list : other
   });
   const seen = $derived(addressOfSheet(what, id, wishes, false));
@@ -78,6 +80,18 @@
         {LAYER_WORDS[layer]}</label
       >
     {/each}
+  {/if}
+  {#if hasSteps(what)}
+    <label class="text-sm text-soft"
+      >remarks for
+      <select
+        class={field}
+        value={settings.detail}
+        onchange={(e) => settings.prefer({ detail: e.currentTarget.value })}
+      >
+        {#each DETAILS as detail (detail)}<option value={detail === 'advanced' ? '' : detail}>{detail}</option>{/each}
+      </select></label
+    >
   {/if}
   {#if what === 'routine' && isCoach}
     <label class="text-sm text-soft"

@@ -39,6 +39,7 @@ export interface Wishes {
   role: string;
   count: string;
   folded: string;
+  detail: string;
   with: string;
 }
 
@@ -48,7 +49,8 @@ export function addressOfSheet(what: string, id: string, wishes: Wishes, pdf: bo
   if (wishes.paper !== 'a4') query.set('paper', wishes.paper);
   if (wishes.large) query.set('large', 'true');
   if (wishes.roles !== 'man-lady') query.set('roles', wishes.roles);
-  for (const key of ['role', 'count', 'folded', 'with'] as const) if (wishes[key]) query.set(key, wishes[key]);
+  for (const key of ['role', 'count', 'folded', 'detail', 'with'] as const)
+    if (wishes[key]) query.set(key, wishes[key]);
   const asked = query.size > 0 ? `?${query.toString()}` : '';
   return `/api/handouts/${what}/${encodeURIComponent(id)}${pdf ? '/pdf' : ''}${asked}`;
 }

@@ -32,6 +32,8 @@ interface Stored {
   count: string;
   /** Which list of levels the library is read by. */
   list: string;
+  /** How much of the remarks a sheet has; blank for all of them. */
+  detail: string;
 }
 
 /** What one reader prefers on this device; kept in the browser, since it says nothing about figures. */
@@ -43,7 +45,8 @@ export class Settings {
     style: 'international',
     folded: [],
     count: '',
-    list: 'starter'
+    list: 'starter',
+    detail: ''
   });
 
   constructor() {
@@ -72,6 +75,9 @@ export class Settings {
   }
   get list() {
     return this.#stored.list;
+  }
+  get detail() {
+    return this.#stored.detail;
   }
 
   shows(layer: LayerName): boolean {

@@ -42,27 +42,28 @@
 <svelte:head><title>{motion?.name ?? 'Danced'} · Fluid Frame</title></svelte:head>
 <div class={way === 'hand' ? 'mx-auto max-w-xl' : ''}>
   <div class="mb-2 flex flex-wrap items-baseline gap-x-4 border-b-4 border-double border-ink pb-1">
-    <h1 class="mr-auto text-3xl">{motion?.name ?? ' '}</h1>
-    <span class="flex flex-wrap items-baseline gap-x-4 gap-y-1 text-sm">
-      <SwitchRow
-        label="Shown"
-        value={way}
-        options={[
-          { value: 'stage', label: 'Stage' },
-          { value: 'hand', label: 'From above, with steps' }
-        ]}
-        onpick={(value) => (way = value as typeof way)}
-      />
-      <a
-        class="text-accent underline underline-offset-2"
-        href="/print/{kind === 'routine' ? 'part' : 'figure'}/{address}">Sheet</a
-      >
-      <a
-        class="text-accent underline underline-offset-2"
-        href={addressOfCard(kind, id, settings.wording, settings.count)}
-        download>Practice card</a
-      >
-    </span>
+    <h1 class="mr-auto text-3xl">{motion?.name ?? (read.failed ? 'Not here' : ' ')}</h1>
+    {#if motion}
+      <span class="flex flex-wrap items-baseline gap-x-4 gap-y-1 text-sm">
+        <SwitchRow
+          label="Shown"
+          value={way}
+          options={[
+            { value: 'stage', label: 'Stage' },
+            { value: 'hand', label: 'From above, with steps' }
+          ]}
+          onpick={(value) => (way = value as typeof way)}
+        />
+        <a
+          class="text-accent underline underline-offset-2"
+          href="/print/{kind === 'routine' ? 'part' : 'figure'}/{address}">Sheet</a
+        >
+        <a
+          class="text-accent underline underline-offset-2"
+          href={addressOfCard(kind, id, settings.wording, settings.count)}
+          download>Practice card</a
+        >
+      </span>{/if}
   </div>
   <Failed why={read.failed} />
   {#if motion}

@@ -34,7 +34,7 @@
       class={[field, 'w-16 text-right']}
       type="number"
       min="1"
-      max="400"
+      max="800"
       aria-label="Bars of {section.name}"
       value={section.bars}
       onchange={(e) => onchange({ bars: Number(e.currentTarget.value) })}

@@ -6,6 +6,7 @@
   import { Editor } from '$lib/editing/editor.svelte';
   import EditorBar from '$lib/editing/EditorBar.svelte';
   import { clock } from './clock';
+  import RecordingDesk from './recording/RecordingDesk.svelte';
   import SectionRow from './SectionRow.svelte';
   import SongLine from './SongLine.svelte';
   import { barsPerMinute, tap } from './tapping';
@@ -49,7 +50,7 @@
   }
 
   function onkeydown(event: KeyboardEvent) {
-    if (isShortcut(event, 't')) taps = tap(taps, event.timeStamp);
+    if (!song.recording && isShortcut(event, 't')) taps = tap(taps, event.timeStamp);
   }
 </script>
 
@@ -69,7 +70,11 @@
   <EditorBar {editor} onremoved={() => void goto('/songs')} />
 </header>
 
-<SongLine view={worked} />
+{#if song.recording}
+  <RecordingDesk id={view.id} {song} onchange={(document, what) => editor.change(document, what)} />
+{:else}
+  <SongLine view={worked} />
+{/if}
 
 <div class="mt-5 grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1.3fr)_minmax(0,1fr)]">
   <section aria-label="Sections">
@@ -105,54 +110,59 @@
   <div class="flex flex-col gap-5 text-sm">
     <section aria-label="Tempo" class="flex flex-col gap-1.5">
       <h2 class="text-lg">Tempo</h2>
-      {#each song.tempos as mark, i (i)}
-        <p class="flex items-center gap-2">
-          from bar <input
-            class={[field, 'w-16 text-right']}
-            type="number"
-            aria-label="Bar of tempo {i + 1}"
-            min="1"
-            max="400"
-            disabled={i === 0}
-            value={mark.bar}
-            onchange={(e) => changeTempo(i, { bar: Number(e.currentTarget.value) })}
-          />
-          <input
-            class={[field, 'w-20 text-right']}
-            type="number"
-            aria-label="Bars a minute of tempo {i + 1}"
-            min="5"
-            max="200"
-            step="0.1"
-            value={mark.barsPerMinute}
-            onchange={(e) => changeTempo(i, { barsPerMinute: Number(e.currentTarget.value) })}
-          />
-          bars a minute
-          {#if i > 0}<Button
-              kind="quiet"
-              aria-label="Remove tempo {i + 1}"
-              onclick={() => editor.describe({ tempos: song.tempos.filter((_, other) => other !== i) }, '')}>×</Button
+      {#if song.recording}
+        <p class="text-soft">Read from the beats of the recording:</p>
+        {#each song.tempos as mark, i (i)}<p>from bar {mark.bar}: {mark.barsPerMinute} bars a minute</p>{/each}
+      {:else}
+        {#each song.tempos as mark, i (i)}
+          <p class="flex items-center gap-2">
+            from bar <input
+              class={[field, 'w-16 text-right']}
+              type="number"
+              aria-label="Bar of tempo {i + 1}"
+              min="1"
+              max="800"
+              disabled={i === 0}
+              value={mark.bar}
+              onchange={(e) => changeTempo(i, { bar: Number(e.currentTarget.value) })}
+            />
+            <input
+              class={[field, 'w-20 text-right']}
+              type="number"
+              aria-label="Bars a minute of tempo {i + 1}"
+              min="5"
+              max="200"
+              step="0.1"
+              value={mark.barsPerMinute}
+              onchange={(e) => changeTempo(i, { barsPerMinute: Number(e.currentTarget.value) })}
+            />
+            bars a minute
+            {#if i > 0}<Button
+                kind="quiet"
+                aria-label="Remove tempo {i + 1}"
+                onclick={() => editor.describe({ tempos: song.tempos.filter((_, other) => other !== i) }, '')}>×</Button
+              >{/if}
+          </p>
+        {/each}
+        <p class="flex flex-wrap items-center gap-2">
+          <Button
+            onclick={() => {
+              const last = song.tempos.at(-1) ?? { bar: 0, barsPerMinute: 30 };
+              editor.describe({ tempos: [...song.tempos, { ...last, bar: Math.min(last.bar + 8, worked.bars) }] }, '');
+            }}>Add a change</Button
+          >
+          <Button kind="main" onclick={(event) => (taps = tap(taps, event.timeStamp))}>Tap every beat (t)</Button>
+          <span role="status"
+            >{tapped ? `${tapped} bars a minute` : taps.length > 0 ? `${taps.length} of at least 4 taps` : ''}</span
+          >
+          {#if tapped}<Button
+              onclick={() => {
+                changeTempo(0, { barsPerMinute: tapped });
+                taps = [];
+              }}>Take it</Button
             >{/if}
         </p>
-      {/each}
-      <p class="flex flex-wrap items-center gap-2">
-        <Button
-          onclick={() => {
-            const last = song.tempos.at(-1) ?? { bar: 0, barsPerMinute: 30 };
-            editor.describe({ tempos: [...song.tempos, { ...last, bar: Math.min(last.bar + 8, worked.bars) }] }, '');
-          }}>Add a change</Button
-        >
-        <Button kind="main" onclick={(event) => (taps = tap(taps, event.timeStamp))}>Tap every beat (t)</Button>
-        <span role="status"
-          >{tapped ? `${tapped} bars a minute` : taps.length > 0 ? `${taps.length} of at least 4 taps` : ''}</span
-        >
-        {#if tapped}<Button
-            onclick={() => {
-              changeTempo(0, { barsPerMinute: tapped });
-              taps = [];
-            }}>Take it</Button
-          >{/if}
-      </p>
+      {/if}
     </section>
     <section aria-label="Metre" class="flex flex-wrap gap-4">
       <label
@@ -162,6 +172,7 @@
           min="2"
           max="6"
           value={song.beatsPerBar}
+          disabled={song.recording !== undefined}
           onchange={(e) => editor.describe({ beatsPerBar: Number(e.currentTarget.value) })}
         /></label
       >

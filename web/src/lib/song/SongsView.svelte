@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { onDestroy } from 'svelte';
   import { goto } from '$app/navigation';
   import { Attempt } from '$lib/api/attempt.svelte';
   import { api, need, type Song, type SongSummary } from '$lib/api/client';
@@ -9,6 +10,7 @@
   import FindField from '$lib/ui/FindField.svelte';
   import More from '$lib/ui/More.svelte';
   import { clock } from './clock';
+  import { ACCEPTED, isRecording, take } from './recording/taking';
 
   const attempt = new Attempt();
   const songs = new Paged<SongSummary>((q, after) => need(api.GET('/api/songs', { params: { query: { q, after } } })));
@@ -16,6 +18,10 @@
   let beats = $state(3);
   let notes = $state.raw<string[]>([]);
   let made = $state('');
+  let listening = $state<number | null>(null);
+  let over = $state(false);
+  let here = true;
+  onDestroy(() => (here = false));
 
   void songs.open();
 
@@ -42,6 +48,17 @@
     attempt.run(async () => {
       const file = files?.[0];
       if (!file) return;
+      if (isRecording(file.name)) {
+        listening = 0;
+        try {
+          const id = await take(file, '', (share) => (listening = share));
+          // Whoever has gone on to other work finds it in the list.
+          if (here) await goto(`/songs/${id}`);
+        } finally {
+          listening = null;
+        }
+        return;
+      }
       const taken = /\.(ya?ml|json)$/i.test(file.name)
         ? { notes: [], id: (await need(api.POST('/api/songs/file', yaml(await file.text())))).id }
         : await readMidi(file);
@@ -85,10 +102,11 @@
     <Button kind="main" type="submit" disabled={name.trim() === ''}>Begin</Button>
   </form>
   <label class="flex items-center gap-2 text-sm"
-    >or read a MIDI file or a song file
+    >or take in a recording, a MIDI file or a song file
     <input
       type="file"
-      accept=".mid,.midi,audio/midi,.yaml,.yml,.json"
+      disabled={listening !== null}
+      accept=".mid,.midi,audio/midi,.yaml,.yml,.json,{ACCEPTED}"
       onchange={(event) => {
         void read(event.currentTarget.files);
         event.currentTarget.value = '';
@@ -96,6 +114,31 @@
       class="w-56 text-sm"
     /></label
   >
+</div>
+<div
+  role="region"
+  aria-label="Take in a recording"
+  class={['mb-4 border-2 border-dashed px-4 py-3 text-sm', over ? 'border-accent bg-tint' : 'border-line text-soft']}
+  ondragover={(event) => {
+    event.preventDefault();
+    over = true;
+  }}
+  ondragleave={() => (over = false)}
+  ondrop={(event) => {
+    event.preventDefault();
+    over = false;
+    void read(event.dataTransfer?.files ?? null);
+  }}
+>
+  {#if listening !== null}
+    <p role="status" class="text-ink">Listening for beats, ones and parts … {Math.round(listening * 100)} %</p>
+  {:else}
+    <p>
+      <strong class="font-display text-lg text-ink">Drop a recording here</strong> and its beats, bars, tempo and parts are
+      found; then a routine is set to it and danced to the real sound. WAV, MP3, OGG, Opus, M4A or FLAC, up to 12 minutes
+      and 60 MB. It stays in this studio; whether you may use the music is for you to settle.
+    </p>
+  {/if}
 </div>
 <Failed why={attempt.failed} />
 {#if notes.length > 0}

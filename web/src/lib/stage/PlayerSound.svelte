@@ -7,7 +7,7 @@
   import HeightsForm from './HeightsForm.svelte';
   import type { Rehearsal } from './rehearsal.svelte';
   import { render, RATE } from './render';
-  import { cuesOf, SOUNDING } from './sounds.svelte';
+  import { cuesOf, HEARD } from './sounds.svelte';
   import { isVoice, VOICE_NAMES } from './voices/names';
   import { wave } from './wave';
 
@@ -15,8 +15,16 @@
   let { r, onfailed }: { r: Rehearsal; onfailed: (why: string) => void } = $props();
   const settings = getSettings();
   const sounds = $derived(r.sounds);
-  const KEYS = { band: 'b', voice: 'c', click: 'k' };
+  const KEYS = { song: 'the recording', band: 'b', voice: 'c', click: 'k' };
+  const heard = $derived(HEARD.filter((what) => what !== 'song' || r.motion.recording));
   let saving = $state(false);
+
+  /** The band plays where the song is silent, and rests where it sounds. */
+  function turn(what: (typeof HEARD)[number], to: number) {
+    const sounded = sounds.loudness.song > 0;
+    sounds.set({ [what]: to });
+    if (what === 'song' && sounded !== to > 0) r.resound();
+  }
 
   /** What is danced, once and at its tempo of now, as a sound for practice at home. */
   async function save() {
@@ -42,7 +50,7 @@
 </script>
 
 <div class="flex flex-wrap items-center gap-x-3 gap-y-1.5 border-t border-line pt-2 text-sm">
-  {#each SOUNDING as what (what)}
+  {#each heard as what (what)}
     <label class="flex items-center gap-1.5" title={KEYS[what]}
       >{what}
       <input
@@ -53,7 +61,7 @@
         max="1"
         step="0.1"
         value={sounds.loudness[what]}
-        oninput={(event) => sounds.set({ [what]: Number(event.currentTarget.value) })}
+        oninput={(event) => turn(what, Number(event.currentTarget.value))}
       /></label
     >
   {/each}

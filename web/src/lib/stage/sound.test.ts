@@ -99,7 +99,7 @@ describe('the loudness kept', () => {
       expect(new Sounds().loudness).toEqual(USUAL);
     }
     localStorage.setItem('fluidframe.sound', '{"click":0,"voice":1,"who":"high"}');
-    expect(new Sounds().loudness).toEqual({ band: 0.6, click: 0, voice: 1, who: 'high' });
+    expect(new Sounds().loudness).toEqual({ song: 1, band: 0.6, click: 0, voice: 1, who: 'high' });
   });
 });
 

@@ -1,23 +1,27 @@
 import { api, need, type RoleName, type Schemas } from '$lib/api/client';
 import { bandPart } from './band';
+import { songPart } from './song';
 import { clicks, Orders, spoken } from './sound';
 import type { Transport } from './transport.svelte';
 import { isVoice, type VoiceName } from './voices/names';
 
 const KEY = 'fluidframe.sound';
 
-/** What sounds, in the order in which it is shown. */
+/** What is made to sound, in the order in which it is shown. */
 export const SOUNDING = ['band', 'voice', 'click'] as const;
 export type Sounding = (typeof SOUNDING)[number];
+/** All that can be heard: also the recording of the song, where there is one. */
+export const HEARD = ['song', ...SOUNDING] as const;
+type Heard = (typeof HEARD)[number];
 
-export interface Loudness extends Record<Sounding, number> {
+export interface Loudness extends Record<Heard, number> {
   /** Who counts aloud. */
   who: VoiceName;
 }
 
 /** All of it together at its loudest stays below what can be played. */
 export const MASTER = 0.5;
-export const USUAL: Loudness = { band: 0.6, voice: 0.8, click: 0.5, who: 'low' };
+export const USUAL: Loudness = { song: 1, band: 0.6, voice: 0.8, click: 0.5, who: 'low' };
 
 /** A loudness as it was kept; what is none is as loud as usual. */
 function loud(kept: unknown, usual: number): number {
@@ -28,6 +32,7 @@ function kept(): Loudness {
   try {
     const read = (JSON.parse(localStorage.getItem(KEY) ?? '{}') ?? {}) as Partial<Loudness>;
     return {
+      song: loud(read.song, USUAL.song),
       band: loud(read.band, USUAL.band),
       voice: loud(read.voice, USUAL.voice),
       click: loud(read.click, USUAL.click),
@@ -55,11 +60,12 @@ const ofTheServer: Bands = (dance) => need(api.GET('/api/bands/{dance}', { param
 export class Sounds {
   #loudness = $state.raw<Loudness>(kept());
   #context: AudioContext | undefined;
-  #gains: Record<Sounding, GainNode> | undefined;
+  #gains: Record<Heard, GainNode> | undefined;
   #orders: Orders[] = [];
   /** Counts how often it was begun, so that what is ready late knows whether it is still wanted. */
   #begun = 0;
   #bands: Record<string, Schemas['DanceBand']> = {};
+  #songs: Record<string, AudioBuffer> = {};
   readonly #bandOf: Bands;
 
   constructor(bandOf: Bands = ofTheServer) {
@@ -85,12 +91,12 @@ export class Sounds {
   }
 
   /** Silent, or as loud as usual. */
-  mute(what: Sounding) {
+  mute(what: Heard) {
     this.set({ [what]: this.#loudness[what] > 0 ? 0 : USUAL[what] });
   }
 
   #turn() {
-    for (const what of SOUNDING) if (this.#gains) this.#gains[what].gain.value = this.#loudness[what];
+    for (const what of HEARD) if (this.#gains) this.#gains[what].gain.value = this.#loudness[what];
   }
 
   /** Makes the sound ready; has to be asked for by a key or a click. */
@@ -106,7 +112,7 @@ export class Sounds {
         return made;
       };
       this.#context = context;
-      this.#gains = { band: gain(), voice: gain(), click: gain() };
+      this.#gains = { song: gain(), band: gain(), voice: gain(), click: gain() };
     }
     void this.#context.resume();
     this.#turn();
@@ -133,11 +139,35 @@ export class Sounds {
       // A browser that cannot unpack the voice still clicks.
       () => undefined
     );
-    void this.band(motion.dance).then(
-      (band) => begin(new Orders(context, transport, bandPart(context, gains.band, band, transport))),
-      // Without a server there is no band, and everything else goes on.
-      () => undefined
+    const band = () =>
+      void this.band(motion.dance).then(
+        (known) => begin(new Orders(context, transport, bandPart(context, gains.band, known, transport))),
+        // Without a server there is no band, and everything else goes on.
+        () => undefined
+      );
+    const { recording } = motion;
+    if (!recording || this.#loudness.song === 0) {
+      band();
+      return;
+    }
+    void this.#song(recording.file).then(
+      (buffer) =>
+        begin(
+          new Orders(context, transport, songPart(context, gains.song, { buffer, from: recording.from }, transport))
+        ),
+      // Where the sound cannot be had, the band plays instead.
+      band
     );
+  }
+
+  /** The sound of a recording, asked for once. */
+  async #song(file: string): Promise<AudioBuffer> {
+    const context = this.#context;
+    const known = this.#songs[file];
+    if (known) return known;
+    const bytes = await need(api.GET('/api/recordings/{file}', { params: { path: { file } }, parseAs: 'arrayBuffer' }));
+    if (!context) throw new Error('Nothing can sound');
+    return (this.#songs[file] = await context.decodeAudioData(bytes));
   }
 
   async #voice(context: AudioContext) {

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { DETAILS, kept } from './detail';
   import type { Chart } from '$lib/api/client';
   import Button from '$lib/ui/Button.svelte';
   import { getFigureEditor } from '$lib/figure/figure-editor.svelte';
@@ -171,6 +172,17 @@
             /></label
           >
         {/each}
+        <label class="text-xs text-soft"
+          >For
+          <select
+            class={[field, 'text-ink']}
+            aria-label="Fault {i + 1}: for whom"
+            value={item.detail ?? DETAILS[0]}
+            onchange={(e) => fault(i, { detail: kept(e.currentTarget.value) })}
+          >
+            {#each DETAILS as detail (detail)}<option>{detail}</option>{/each}
+          </select></label
+        >
         <span>
           <Button
             kind="quiet"

@@ -18,7 +18,8 @@
   function repeat(nth: number, often: number) {
     return editor.repeat(aids.repeats.map((_, i) => (i === nth ? often : (editor.repeats[i] ?? 1))));
   }
-  const words = (id: string) => id.split('.')[1]?.replaceAll('-', ' ') ?? id;
+  /** In unsaved work what stands for an id may be a number. */
+  const words = (id: string) => String(id).split('.')[1]?.replaceAll('-', ' ') ?? String(id);
 
   async function keep(event: SubmitEvent) {
     event.preventDefault();
@@ -62,6 +63,7 @@
             <span class="font-semibold">{settings.tell(fault.seen, editor.view.own)}.</span>
             {settings.tell(fault.cause, editor.view.own)}.
             <span class="text-accent">“{settings.tell(fault.cue, editor.view.own)}.”</span>
+            {#if fault.detail}<span class="text-xs text-soft">{fault.detail}</span>{/if}
           </p>
         {:else}
           <p class="text-sm text-soft">None charted.</p>

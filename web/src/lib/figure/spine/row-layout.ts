@@ -22,13 +22,14 @@ export const NAMES: Record<Column, string> = {
   lead: 'lead',
   note: 'note',
   head: 'head',
-  say: 'own word'
+  say: 'own word',
+  detail: 'for whom'
 };
 
 /** Cells that are shown only where they say something, line by line; each line needs its layer. */
 export const BODY_LINE: Column[] = ['hip', 'bounce', 'body', 'head'];
 export const COUPLE_LINE: Column[] = ['position', 'hold', 'weight'];
-export const LEAD_LINE: Column[] = ['lead', 'note', 'say'];
+export const LEAD_LINE: Column[] = ['lead', 'note', 'detail', 'say'];
 /** Cells that hold a sentence. */
 export const REMARKS: Column[] = ['lead', 'note'];
 
@@ -57,7 +58,7 @@ export function rowHeight(row: Row | undefined, settings: Pick<Settings, 'shows'
     lines +=
       Math.ceil(String(row?.lead ?? '').length / 46) +
       Math.ceil(String(row?.note ?? '').length / 46) +
-      (row?.say ? 1 : 0);
+      (row?.say || row?.detail ? 1 : 0);
   if (row?.doubtful) lines++;
   return Math.max(46, 10 + lines * LINE);
 }

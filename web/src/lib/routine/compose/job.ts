@@ -8,12 +8,12 @@ const isOver = (state: JobView['state']) => state !== 'waiting' && state !== 'wo
  * Follows a long work until it is over, given up included.
  *
  * @param ontold called with every change, the last one included
- * @param signal ends the watching, not the work
+ * @param signal ends the watching, not the work; none where it is watched to its end
  * @throws Refusal if the server has gone
  */
-export function follow(id: string, ontold: (job: JobView) => void, signal: AbortSignal): Promise<void> {
+export function follow(id: string, ontold: (job: JobView) => void, signal?: AbortSignal): Promise<void> {
   return new Promise((resolve, reject) => {
-    if (signal.aborted) {
+    if (signal?.aborted) {
       resolve();
       return;
     }
@@ -35,7 +35,7 @@ export function follow(id: string, ontold: (job: JobView) => void, signal: Abort
         if (!isOver(job.state)) follow(id, ontold, signal).then(resolve, reject);
       }, reject);
     };
-    signal.addEventListener('abort', end, { once: true });
+    signal?.addEventListener('abort', end, { once: true });
   });
 }
 

@@ -71,7 +71,7 @@
           class={[field, 'w-16 text-right']}
           type="number"
           min="1"
-          max="400"
+          max="800"
           value={fit.songBar}
           onchange={(e) =>
             e.currentTarget.validity.valid && editor.describe({ songBar: Number(e.currentTarget.value) })}

@@ -23,6 +23,7 @@ class ArchitectureTest {
                     "java.text..",
                     "org.apache.commons.statistics..",
                     "org.jgrapht..",
+                    "org.jtransforms.fft..",
                     "org.apache.commons.numbers.fraction..");
 
     @ArchTest

@@ -24,6 +24,7 @@ import org.junit.jupiter.api.io.TempDir;
 class StartIT {
     private static final ObjectMapper MAPPER = new ObjectMapper();
     private static final int REFUSED = 4;
+    private static final int DEMO_SONGS = 6;
     private static final int DEMO_WALTZES = 3;
 
     @TempDir
@@ -49,7 +50,7 @@ class StartIT {
             assertThat(MAPPER.readTree(first.body()).findValuesAsText("name"))
                     .hasSizeGreaterThanOrEqualTo(DEMO_WALTZES)
                     .doesNotHaveDuplicates();
-            assertThat(get(app, "/api/songs").get("lines")).hasSize(3);
+            assertThat(get(app, "/api/songs").get("lines")).hasSize(DEMO_SONGS);
             assertThat(get(app, "/api/events").get("lines")).isNotEmpty();
             assertThat(get(app, "/api/studio/notices")).isEmpty();
         }
@@ -100,7 +101,7 @@ class StartIT {
                         .asString()
                         .contains("is in use by a Fluid Frame");
             }
-            assertThat(get(app, "/api/songs").get("lines")).hasSize(3);
+            assertThat(get(app, "/api/songs").get("lines")).hasSize(DEMO_SONGS);
         }
     }
 

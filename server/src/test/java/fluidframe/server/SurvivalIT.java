@@ -17,7 +17,7 @@ import org.junit.jupiter.api.io.TempDir;
  * more often.
  */
 class SurvivalIT {
-    private static final int KILLS = Integer.getInteger("survival.kills", 20);
+    private static final int KILLS = Integer.getInteger("survival.kills", 6);
     private static final int SAVES_A_ROUND = Integer.getInteger("survival.saves", 60);
     private static final int FEW = 6;
 

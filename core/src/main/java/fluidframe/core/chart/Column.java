@@ -23,7 +23,7 @@ import java.util.function.Function;
 
 /**
  * The columns of a chart, in chart order: the key of each in the format, its layer, and how its cell is read from and
- * written as text. A blank cell is the column's usual value. The last two stand after the free text, so that lines typed or
+ * written as text. A blank cell is the column's usual value. The last three stand after the free text, so that lines typed or
  * pasted without headings keep the columns that they always had.
  */
 public enum Column {
@@ -57,7 +57,12 @@ public enum Column {
     LEAD("lead", Layer.LEAD, Step::lead, (d, t) -> d.lead = t.strip()),
     NOTE("note", Layer.LEAD, Step::note, (d, t) -> d.note = t.strip()),
     HEAD("head", Layer.BODY, s -> unless(s.head(), HeadDesign.NONE), (d, t) -> d.head = Readers.HEAD.apply(t)),
-    SAY("say", Layer.LEAD, Step::say, (d, t) -> d.say = ownWord(t));
+    SAY("say", Layer.LEAD, Step::say, (d, t) -> d.say = ownWord(t)),
+    DETAIL(
+            "detail",
+            Layer.LEAD,
+            s -> unless(s.detail(), Detail.FIRST_LESSON),
+            (d, t) -> d.detail = or(t, Detail::parse, Detail.FIRST_LESSON));
 
     /** As many as a mouth says in the slowest of steps. */
     private static final int MOST_LETTERS = 40;

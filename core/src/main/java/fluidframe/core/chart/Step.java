@@ -41,6 +41,7 @@ import java.util.Optional;
  * @param say the coach's own word for it in a count, {@code "-"} for silence; blank means none of his own
  * @param lead what this role leads or follows and when, may be blank
  * @param note the coach's remark, may be blank
+ * @param detail for whom the remark is
  * @param doubtful whether the charter was not sure of this row
  */
 public record Step(
@@ -63,11 +64,13 @@ public record Step(
         String say,
         String lead,
         String note,
+        Detail detail,
         boolean doubtful) {
     public Step {
         Objects.requireNonNull(count, "count");
         Objects.requireNonNull(foot, "foot");
         Objects.requireNonNull(placement, "placement");
+        Objects.requireNonNull(detail, "detail");
     }
 
     /** The weight the foot takes: as written, or as the placement means by itself. */

@@ -38,6 +38,7 @@ public final class StepDraft {
     String say = "";
     String lead = "";
     String note = "";
+    Detail detail = Detail.FIRST_LESSON;
     boolean doubtful;
 
     StepDraft() {}
@@ -126,6 +127,6 @@ public final class StepDraft {
     public Step step() {
         return new Step(
                 count, foot, placement, alignment, turn, weight, footwork, rise, cbm, sway, hip, bounce, body, head,
-                position, hold, say, lead, note, doubtful);
+                position, hold, say, lead, note, detail, doubtful);
     }
 }

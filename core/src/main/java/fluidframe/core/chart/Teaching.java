@@ -17,8 +17,9 @@ public record Teaching(List<Fault> faults, List<String> cautions, List<String> p
      * @param seen what is seen
      * @param cause why it happens
      * @param cue one thing to say
+     * @param detail for whom it is
      */
-    public record Fault(String seen, String cause, String cue) {}
+    public record Fault(String seen, String cause, String cue, Detail detail) {}
 
     public static final Teaching NONE = new Teaching(List.of(), List.of(), List.of(), List.of());
 

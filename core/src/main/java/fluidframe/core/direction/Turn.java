@@ -45,6 +45,7 @@ public record Turn(int sixteenths, Kind kind, int begins, int bodyLess, boolean 
     /** How far a body stays behind when nothing else is said: 1/8. */
     public static final int USUAL_BODY_LESS = 2;
 
+    private static final int WHOLE = 16;
     /** Two whole turns, more than any single row makes. */
     private static final int MAX_SIXTEENTHS = 32;
 
@@ -108,9 +109,13 @@ public record Turn(int sixteenths, Kind kind, int begins, int bodyLess, boolean 
         return new Turn(-sixteenths, kind, -begins, bodyLess, bodyCompletes);
     }
 
-    /** The same turn with so many sixteenths more to the right. */
+    /**
+     * The same turn with so many sixteenths more to the right. Past two whole turns it is one whole turn less, which leads to the
+     * same direction.
+     */
     public Turn plus(int moreSixteenths) {
         int sum = sixteenths + moreSixteenths;
+        if (Math.abs(sum) > MAX_SIXTEENTHS) sum -= WHOLE * Integer.signum(sum);
         return new Turn(sum, sum == 0 ? Kind.BETWEEN_FEET : kind, begins, sum == 0 ? 0 : bodyLess, bodyCompletes);
     }
 

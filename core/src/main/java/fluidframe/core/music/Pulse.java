@@ -34,6 +34,16 @@ public record Pulse(double tempo, int beatsPerBar, Optional<Song> song, int song
         return song.map(s -> s.seconds(songBar - 1 + bars)).orElse(bars * SECONDS / tempo);
     }
 
+    /** The recording to which it is danced, where there is one. */
+    public Optional<Recorded> sound() {
+        return song.flatMap(Song::recording);
+    }
+
+    /** The beat of the song, from 0, on which the routine begins. */
+    public double songBeat() {
+        return (songBar - 1.0) * beatsPerBar;
+    }
+
     /** The slowest and fastest tempo to which so many beats are danced. */
     public TempoBand played(double beats) {
         return song.map(s -> s.played(songBar, beats / beatsPerBar))

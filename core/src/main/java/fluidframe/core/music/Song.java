@@ -5,17 +5,20 @@ import java.util.Comparator;
 import java.util.DoubleSummaryStatistics;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
- * A song: its parts in order, its metre and its tempo. Made by hand, tapped, or read from a file.
+ * A song: its parts in order, its metre and its tempo. Made by hand, tapped, read from a file, or heard in a recording, whose
+ * beats then say when everything is.
  *
  * @param name what it is called
  * @param beatsPerBar 2 to 6
  * @param phraseBars how many bars a phrase has, 1 to 32
  * @param sections its parts in order, at least one
- * @param tempos where the tempo changes, the first at bar 1, in order of bars
+ * @param tempos where the tempo changes, the first at bar 1, in order of bars; beside a recording a summary of its beats
  * @param accents moments worth a highlight, in order
+ * @param recording its sound, where there is one
  */
 public record Song(
         String name,
@@ -23,9 +26,10 @@ public record Song(
         int phraseBars,
         List<Section> sections,
         List<TempoMark> tempos,
-        List<Accent> accents) {
-    /** The longest piece of music, in bars: about a quarter of an hour of waltz. */
-    public static final int MOST_BARS = 400;
+        List<Accent> accents,
+        Optional<Recorded> recording) {
+    /** The longest piece of music, in bars: twelve minutes of the quickest dance. */
+    public static final int MOST_BARS = 800;
     /** Bars a minute, far below any dance, so that music can be slowed down for practice. */
     public static final int SLOWEST = 5;
     /** Bars a minute, far above any dance. */
@@ -50,6 +54,17 @@ public record Song(
 
     /** One beat that stands out. */
     public record Accent(int bar, int beat) {}
+
+    /** One without a recording. */
+    public Song(
+            String name,
+            int beatsPerBar,
+            int phraseBars,
+            List<Section> sections,
+            List<TempoMark> tempos,
+            List<Accent> accents) {
+        this(name, beatsPerBar, phraseBars, sections, tempos, accents, Optional.empty());
+    }
 
     /** Refuses what cannot be: every sentence says which part, what it must be and what it was. */
     public Song {
@@ -130,8 +145,15 @@ public record Song(
         return 1;
     }
 
-    /** Seconds from the first beat of the song to a place so many bars after it; after the last mark its tempo goes on. */
+    /**
+     * Seconds from the first beat of the song to a place so many bars after it; after the last mark, or the last beat of a
+     * recording, the tempo goes on.
+     */
     public double seconds(double barsFromStart) {
+        if (recording.isPresent()) {
+            return recording.get().secondsAt(barsFromStart * beatsPerBar)
+                    - recording.get().secondsAt(0);
+        }
         double seconds = 0;
         for (int i = 0; i < tempos.size(); i++) {
             double from = tempos.get(i).bar() - 1.0;

@@ -18,6 +18,8 @@ final class GroundComposer {
     private static final int MANY = 2;
 
     private static final int FEW = 1;
+    /** For one that few ways do not show. */
+    private static final int MOST = 4;
     /** How often figures already shown are made dearer before a proposal that differs enough is given up. */
     private static final int TRIES = 4;
 
@@ -108,24 +110,29 @@ final class GroundComposer {
 
     /** The best that differs enough from what has been chosen. */
     private Optional<Proven> next(Rounds kind, List<Proven> chosen) {
-        int each = chosen.isEmpty() ? MANY : FEW;
-        for (int round = chosen.isEmpty() ? TRIES - 1 : 0; round < TRIES; round++) {
-            GroundPrices prices = kind.prices().dearer(task, dearer(chosen, DEARER << round));
-            List<Found> found = IntStream.range(0, task.starts().length)
-                    .parallel()
-                    .mapToObj(start -> found(kind, prices, start, each))
-                    .flatMap(List::stream)
-                    .sorted(Comparator.comparingInt(one -> -one.parts().sum()))
-                    .toList();
-            Optional<Proven> first = found.stream()
-                    .filter(one -> differs(one, chosen))
-                    .limit(PROVEN)
-                    .map(this::prove)
-                    .flatMap(Optional::stream)
-                    .findFirst();
-            if (first.isPresent()) return first;
+        if (chosen.isEmpty()) return next(kind, chosen, 0, MANY);
+        for (int round = 0; round < TRIES; round++) {
+            Optional<Proven> next = next(kind, chosen, DEARER << round, FEW);
+            if (next.isPresent()) return next;
         }
-        return Optional.empty();
+        return next(kind, chosen, DEARER, MOST);
+    }
+
+    private Optional<Proven> next(Rounds kind, List<Proven> chosen, int dear, int each) {
+        GroundPrices prices = kind.prices().dearer(task, dearer(chosen, dear));
+        IntStream starts = IntStream.range(0, task.starts().length);
+        // So many ways of two beginnings at once would want more memory than there is.
+        List<Found> found = (each == MOST ? starts : starts.parallel())
+                .mapToObj(start -> found(kind, prices, start, each))
+                .flatMap(List::stream)
+                .sorted(Comparator.comparingInt(one -> -one.parts().sum()))
+                .toList();
+        return found.stream()
+                .filter(one -> differs(one, chosen))
+                .limit(PROVEN)
+                .map(this::prove)
+                .flatMap(Optional::stream)
+                .findFirst();
     }
 
     private List<Found> found(Rounds kind, GroundPrices prices, int start, int each) {

@@ -101,6 +101,7 @@ public final class PartnerDerivation {
         draft.set(Column.HOLD, "");
         draft.set(Column.LEAD, "");
         draft.set(Column.NOTE, "");
+        draft.set(Column.DETAIL, "");
         foot = laid;
         behind = ahead != 0;
         boolean sure = !heelTurn && position.isFacing() && position != CouplePosition.OPEN_FACING;

@@ -98,6 +98,14 @@ class TurnTest {
     }
 
     @Test
+    void pastTwoWholeTurnsIsOneTurnLess() {
+        Turn twice = new Turn(32, Turn.Kind.SPIN, 0, 0, false);
+        assertThat(twice.plus(2).sixteenths()).isEqualTo(18);
+        assertThat(twice.mirrored().plus(-1).sixteenths()).isEqualTo(-17);
+        assertThat(twice.plus(-2).sixteenths()).isEqualTo(30);
+    }
+
+    @Test
     void saysAmountsAsFractionsNeverAsDecimals() {
         assertThat(TurnText.amount(6)).isEqualTo("3/8 R");
         assertThat(TurnText.amount(-20)).isEqualTo("1 1/4 L");

@@ -88,8 +88,8 @@ class SongTest {
         assertThatThrownBy(() -> new Song("x", 3, 8, PARTS, STEADY.tempos(), List.of(new Song.Accent(2, 4))))
                 .hasMessageContaining("was at 2:4");
         assertThatThrownBy(() -> new Song(
-                        "x", 3, 8, List.of(new Song.Section("A", 401, Song.Kind.DANCE)), STEADY.tempos(), List.of()))
-                .hasMessageContaining("at most 400 bars, but has 401");
+                        "x", 3, 8, List.of(new Song.Section("A", 801, Song.Kind.DANCE)), STEADY.tempos(), List.of()))
+                .hasMessageContaining("at most 800 bars, but has 801");
     }
 
     @Test

@@ -68,7 +68,8 @@ public final class ChartComparison {
     private static double difference(Dance dance, Step one, Step other) {
         double differ = 0;
         for (Column column : Column.values()) {
-            boolean remark = column == Column.NOTE || column == Column.LEAD || column == Column.SAY;
+            boolean remark =
+                    column == Column.NOTE || column == Column.LEAD || column == Column.SAY || column == Column.DETAIL;
             if (!remark && !column.of(one, dance).equals(column.of(other, dance)))
                 differ += column.isRequired() ? 2 : 1;
         }

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import fluidframe.core.chart.Acceptance;
 import fluidframe.core.chart.Chart;
 import fluidframe.core.chart.Column;
+import fluidframe.core.chart.Detail;
 import fluidframe.core.chart.Finish;
 import fluidframe.core.chart.Identity;
 import fluidframe.core.chart.Option;
@@ -288,7 +289,10 @@ public final class ChartReader {
                         (fault, path) -> Optional.of(new Teaching.Fault(
                                 fault.path("seen").asText(),
                                 fault.path("cause").asText(),
-                                fault.path("cue").asText()))),
+                                fault.path("cue").asText(),
+                                fault.has("detail")
+                                        ? Detail.parse(fault.path("detail").asText())
+                                        : Detail.FIRST_LESSON))),
                 cells.list(root, "", "cautions", Function.identity()),
                 cells.list(root, "", "precedes", Function.identity()),
                 cells.list(root, "", "follows", Function.identity()));

@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import fluidframe.core.chart.Acceptance;
 import fluidframe.core.chart.Chart;
 import fluidframe.core.chart.Column;
+import fluidframe.core.chart.Detail;
 import fluidframe.core.chart.Finish;
 import fluidframe.core.chart.Option;
 import fluidframe.core.chart.Part;
@@ -220,11 +221,14 @@ public final class ChartWriter {
     private static void teaching(ObjectNode root, Teaching teaching) {
         if (!teaching.faults().isEmpty()) {
             ArrayNode faults = root.putArray("faults");
-            teaching.faults()
-                    .forEach(fault -> faults.addObject()
-                            .put("seen", fault.seen())
-                            .put("cause", fault.cause())
-                            .put("cue", fault.cue()));
+            for (Teaching.Fault fault : teaching.faults()) {
+                ObjectNode node = faults.addObject()
+                        .put("seen", fault.seen())
+                        .put("cause", fault.cause())
+                        .put("cue", fault.cue());
+                if (fault.detail() != Detail.FIRST_LESSON)
+                    node.put("detail", fault.detail().toString());
+            }
         }
         words(root, "cautions", teaching.cautions());
         words(root, "precedes", teaching.precedes());

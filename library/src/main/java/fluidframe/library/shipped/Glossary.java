@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.dataformat.yaml.YAMLFactory;
 import fluidframe.core.chart.Column;
+import fluidframe.core.chart.Detail;
 import fluidframe.core.chart.Identity;
 import fluidframe.core.count.CountLanguage;
 import fluidframe.core.couple.CouplePosition;
@@ -94,6 +95,7 @@ public final class Glossary {
         words.put("count", texts(CountLanguage.values()));
         words.put("finding", lower(Severity.values()));
         words.put("purpose", Arrays.stream(Purpose.values()).map(Purpose::title).toList());
+        words.put("detail", texts(Detail.values()));
         words.put("level", lower(Identity.Level.values()));
         return words;
     }

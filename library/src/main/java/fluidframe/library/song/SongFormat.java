@@ -3,9 +3,12 @@ package fluidframe.library.song;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import fluidframe.core.music.Recorded;
 import fluidframe.core.music.Song;
 import fluidframe.library.text.Cells;
 import fluidframe.library.text.Format;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -38,7 +41,18 @@ public final class SongFormat extends Format<Song> {
                         "",
                         "accents",
                         (accent, path) -> Optional.of(new Song.Accent(
-                                accent.path("bar").asInt(), accent.path("beat").asInt()))));
+                                accent.path("bar").asInt(), accent.path("beat").asInt()))),
+                Optional.of(root.path("recording")).filter(JsonNode::isObject).map(SongFormat::recorded));
+    }
+
+    private static Recorded recorded(JsonNode recording) {
+        List<Double> beats = new ArrayList<>();
+        recording.path("beats").forEach(beat -> beats.add(beat.asDouble()));
+        return new Recorded(
+                recording.path("file").asText(),
+                recording.path("seconds").asDouble(),
+                beats,
+                recording.path("one").asInt());
     }
 
     private static Song.Section section(JsonNode section) {
@@ -64,7 +78,19 @@ public final class SongFormat extends Format<Song> {
         ArrayNode accents = root.putArray("accents");
         song.accents()
                 .forEach(accent -> accents.addObject().put("bar", accent.bar()).put("beat", accent.beat()));
+        song.recording().ifPresent(recorded -> {
+            ObjectNode recording = root.putObject("recording");
+            recording.put("file", recorded.file()).put("seconds", thousandths(recorded.seconds()));
+            recording.put("one", recorded.one());
+            ArrayNode beats = recording.putArray("beats");
+            recorded.beats().forEach(beat -> beats.add(thousandths(beat)));
+        });
         return root;
+    }
+
+    /** Finer than anybody hears. */
+    private static double thousandths(double seconds) {
+        return Math.round(seconds * 1000) / 1000.0;
     }
 
     /** Kinds of sections were once kept in capitals. */

@@ -21,10 +21,11 @@ import java.util.Set;
  */
 public final class Shorthand {
     /** What is a sentence or a word of the coach's own. */
-    private static final Set<Column> REMARKS = Set.of(Column.LEAD, Column.NOTE, Column.SAY);
+    private static final Set<Column> REMARKS = Set.of(Column.LEAD, Column.NOTE, Column.SAY, Column.DETAIL);
 
     /** Columns that would take a word meant for another: any word at all, or the one letter of a sway typed twice. */
-    private static final Set<Column> ONLY_IN_CELLS = Set.of(Column.LEAD, Column.NOTE, Column.SAY, Column.HEAD);
+    private static final Set<Column> ONLY_IN_CELLS =
+            Set.of(Column.LEAD, Column.NOTE, Column.SAY, Column.HEAD, Column.DETAIL);
 
     /** Columns whose text does not tell by itself what it is about. */
     private static final Set<Column> NAMED = Set.of(Column.SWAY, Column.CBM, Column.HEAD);

@@ -272,12 +272,12 @@ class PeopleFormatsTest {
 
     @Test
     void everyDrillAndCardThatShipsIsReadAndWarns() {
-        assertThat(StarterExercises.drills()).hasSize(20).allSatisfy(document -> {
+        assertThat(StarterExercises.drills()).hasSize(60).allSatisfy(document -> {
             Drill drill = DrillFormat.DRILL.read(document).orThrow();
             assertThat(String.join(" ", drill.cautions())).contains("Pain is a signal to stop.");
             assertThat(drill.steps()).hasSizeGreaterThan(1);
         });
-        assertThat(StarterExercises.cards()).hasSize(10).allSatisfy(document -> {
+        assertThat(StarterExercises.cards()).hasSize(18).allSatisfy(document -> {
             SetUp card = CardFormat.CARD.read(document).orThrow();
             assertThat(String.join(" ", card.cautions())).contains("Pain is a signal to stop.");
             assertThat(card.points()).hasSizeGreaterThan(2);

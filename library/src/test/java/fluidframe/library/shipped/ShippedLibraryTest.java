@@ -3,10 +3,13 @@ package fluidframe.library.shipped;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fluidframe.core.chart.Chart;
+import fluidframe.core.chart.Detail;
 import fluidframe.core.chart.FigureUse;
 import fluidframe.core.chart.Option;
 import fluidframe.core.chart.Reading;
 import fluidframe.core.chart.RepeatGroup;
+import fluidframe.core.chart.Step;
+import fluidframe.core.chart.Teaching;
 import fluidframe.core.chart.Timing;
 import fluidframe.core.check.RuleBook;
 import fluidframe.core.count.Dance;
@@ -51,7 +54,7 @@ class ShippedLibraryTest {
                     .toList();
             assertThat(ShippedLibrary.files()).containsExactlyInAnyOrderElementsOf(yaml);
         }
-        assertThat(CHARTS).hasSizeGreaterThanOrEqualTo(252);
+        assertThat(CHARTS).hasSizeGreaterThanOrEqualTo(356);
     }
 
     @Test
@@ -100,14 +103,40 @@ class ShippedLibraryTest {
         assertThat(chart.identity().summary().split("\\. ")).hasSizeGreaterThanOrEqualTo(2);
         assertThat(chart.identity().levels())
                 .containsKey(chart.dance().style().name().toLowerCase(Locale.ROOT));
+        assertThat(ChartWriter.toJson(chart).findValuesAsText("note")).noneMatch(text -> text.contains("\""));
+        assertThat(chart.identity().summary()).doesNotContain("\"");
         assertThat(chart.identity().otherNames()).isNotEmpty();
-        assertThat(chart.teaching().faults()).isNotEmpty();
+        assertThat(chart.teaching().faults()).hasSizeGreaterThanOrEqualTo(2);
+        assertThat(chart.teaching().faults())
+                .extracting(Teaching.Fault::detail)
+                .as("a beginner's sheet has one fault, and the rest is for later")
+                .containsOnlyOnce(Detail.FIRST_LESSON);
         for (Role role : Role.values()) {
+            assertThat(chart.steps(role))
+                    .as(role + "'s lead")
+                    .anyMatch(step -> !step.lead().isBlank());
             assertThat(chart.steps(role)).allSatisfy(step -> {
                 assertThat(step.alignment()).isPresent();
                 assertThat(!step.isStep() || step.footwork().isPresent()).isTrue();
             });
         }
+    }
+
+    /** A difference between schools is told in a note; doubtful is what the charter himself was not sure of. */
+    @Test
+    void fewRowsAreDoubtfulAndEachSaysWhatIsInDoubt() {
+        List<Step> doubtful = CHARTS.stream()
+                .flatMap(chart -> Stream.concat(
+                        Stream.of(chart),
+                        chart.variants().stream()
+                                .map(v -> FigureUse.ofVariant(v.id()).of(chart))))
+                .flatMap(chart -> Stream.of(Role.values()).flatMap(role -> chart.steps(role).stream()))
+                .filter(Step::doubtful)
+                .distinct()
+                .toList();
+        assertThat(doubtful)
+                .hasSizeLessThan(40)
+                .allSatisfy(step -> assertThat(step.note()).isNotBlank());
     }
 
     @Test

@@ -23,7 +23,7 @@ class SlipsTest {
             Pattern.compile("(?<![{\\w])(man(?! in front)|lady(?! in front)|he|she|his|her)(?![}\\w])");
 
     @Test
-    void findsAtLeastNineteenOfTwentySlipsOfEveryKind() {
+    void findsAtLeastNinetyEightOfAHundredSlipsOfEveryKind() {
         Map<String, int[]> counts = new TreeMap<>();
         List<String> missed = new ArrayList<>();
         for (Chart chart : ShippedLibrary.load()) {
@@ -41,7 +41,7 @@ class SlipsTest {
         assertThat(counts).hasSize(8);
         counts.forEach((kind, count) -> assertThat(count[1])
                 .as(kind + ", missed " + missed)
-                .isGreaterThanOrEqualTo((int) Math.ceil(count[0] * 0.95)));
+                .isGreaterThanOrEqualTo((int) Math.ceil(count[0] * 0.98)));
     }
 
     private static boolean isFound(Slips.Slip slip) {

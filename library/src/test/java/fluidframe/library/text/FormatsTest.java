@@ -17,6 +17,7 @@ import fluidframe.core.direction.Direction;
 import fluidframe.core.event.EventTerms;
 import fluidframe.core.floor.Point;
 import fluidframe.core.floor.Stride;
+import fluidframe.core.music.Recorded;
 import fluidframe.core.music.Song;
 import fluidframe.core.routine.Hall;
 import fluidframe.core.routine.PlacedElement;
@@ -139,7 +140,15 @@ class FormatsTest {
         List<Song.Section> sections = new ArrayList<>();
         for (int i = 0; i <= seed; i++) sections.add(new Song.Section("Part " + i, 1 + i, Song.Kind.values()[i % 3]));
         List<Song.Accent> accents = seed == 0 ? List.of() : List.of(new Song.Accent(2, 1), new Song.Accent(3, 2));
-        return new Song("null", 2 + seed % 5, 1 + seed, sections, List.of(new Song.TempoMark(1, 29.75)), accents);
+        Recorded recorded = new Recorded("0a".repeat(32) + ".mp3", 90.5, List.of(0.125, 0.75, 1.375, 2.0), seed % 4);
+        return new Song(
+                "null",
+                2 + seed % 5,
+                1 + seed,
+                sections,
+                List.of(new Song.TempoMark(1, 29.75)),
+                accents,
+                seed % 2 == 0 ? Optional.empty() : Optional.of(recorded));
     }
 
     private static EventTerms event(int seed) {
@@ -269,7 +278,8 @@ class FormatsTest {
                 before.phraseBars(),
                 List.of(before.sections().get(0), new Song.Section("Close", 2, Song.Kind.ENDING)),
                 List.of(new Song.TempoMark(1, 30)),
-                before.accents());
+                before.accents(),
+                before.recording());
         assertThat(SongFormat.SONG.differences(before, after))
                 .containsExactly(
                         new Difference("name", "null", "Other"),

@@ -3,13 +3,11 @@ package fluidframe.server.backup;
 import fluidframe.library.archive.ArchiveReader;
 import fluidframe.library.archive.Manifest;
 import fluidframe.server.refusal.NotFoundException;
+import fluidframe.server.store.WholeFile;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.nio.file.StandardOpenOption;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -48,7 +46,6 @@ final class BackupFolder {
 
     private static final DateTimeFormatter STAMP = DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss");
     private static final Pattern NAME = Pattern.compile("(\\d{4}-\\d{2}-\\d{2})(?:-\\d{6})?(?:-\\d+)?-([a-z]+)\\.zip");
-    private static final String PART = ".part";
 
     private final Path folder;
 
@@ -56,16 +53,11 @@ final class BackupFolder {
         this.folder = folder;
     }
 
-    /** Something that writes a backup. */
-    interface Content {
-        void write(Path to) throws IOException;
-    }
-
     Path path() {
         return folder;
     }
 
-    Path keep(Why why, Instant now, Content content) {
+    Path keep(Why why, Instant now, WholeFile.Content content) {
         try {
             Files.createDirectories(folder);
         } catch (IOException e) {
@@ -77,18 +69,9 @@ final class BackupFolder {
     }
 
     /** Writes a file of which nothing is seen before all of it is on the disk. */
-    static void whole(Path file, Content content) {
-        Path part = file.resolveSibling(file.getFileName() + PART);
+    static void whole(Path file, WholeFile.Content content) {
         try {
-            try {
-                content.write(part);
-                try (FileChannel written = FileChannel.open(part, StandardOpenOption.WRITE)) {
-                    written.force(true);
-                }
-                Files.move(part, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
-            } finally {
-                Files.deleteIfExists(part);
-            }
+            WholeFile.write(file, content);
         } catch (IOException e) {
             throw new IllegalArgumentException(
                     "The backup " + file.getFileName() + " could not be written: make room or choose another place, and"
@@ -108,7 +91,11 @@ final class BackupFolder {
 
     /** Takes away what a kill has left half done. */
     void tidy() {
-        for (Path part : files(name -> name.endsWith(PART))) delete(part);
+        try {
+            WholeFile.tidy(folder);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** Takes away what is older than what is kept; what was asked for stays until somebody deletes it. */

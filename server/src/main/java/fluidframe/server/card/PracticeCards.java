@@ -107,7 +107,8 @@ public class PracticeCards {
                 routines.find(id)
                         .map(routine -> new Piece(
                                 routine.value().name(),
-                                motions.routine(routine.value(), wording.count(), Motion.Couple.USUAL)));
+                                motions.routine(routine.value(), wording.count(), Motion.Couple.USUAL)
+                                        .withoutRecording()));
             case "drill", "" -> Optional.empty();
             default ->
                 throw new IllegalArgumentException(

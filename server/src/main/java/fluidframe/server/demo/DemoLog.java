@@ -26,6 +26,10 @@ final class DemoLog {
     private static final int RUNS_A_WEEK = 5;
     private static final double USUAL = 0.18;
     private static final double THROUGH = 0.4;
+    /** The routines that were made in the middle of the time, and the week from which they are danced through. */
+    private static final String OPEN = "open-";
+
+    private static final int OPEN_WEEK = 4;
 
     /**
      * A fault with a history.
@@ -116,8 +120,10 @@ final class DemoLog {
                 run(couple, chart, key, at.plusSeconds(60L * nth++), week, i);
             }
         }
-        for (String routine : couple.value().work().routines().stream().limit(1).toList()) {
-            through(couple, routine, couple.id() + week, at.plusSeconds(60L * nth), week);
+        List<String> routines = couple.value().work().routines();
+        for (String routine : routines) {
+            boolean danced = routine.startsWith(OPEN) ? week >= OPEN_WEEK : routine.equals(routines.get(0));
+            if (danced) through(couple, routine, couple.id() + routine + week, at.plusSeconds(60L * nth++), week);
         }
     }
 

@@ -18,18 +18,19 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
-/** The practice of one couple of the demo studio, begun nine days ago, with a day that was missed. */
+/** The practice of two couples of the demo studio, begun nine days ago, with a day that was missed. */
 @Component
 class DemoPractice {
-    private static final String COUPLE = "ines-and-tobin";
-    private static final String EVENT = "ostermere-plate-heats";
     private static final int BEGUN = 9;
     private static final int MISSED = 4;
+    /** Of today and the six days after it. */
+    private static final int[] MINUTES = {60, 90, 60, 45, 45, 60, 45};
 
     private final Documents<Practice, PracticeView.PracticeSummary> practices;
     private final Documents<Couple, PeopleView.CoupleSummary> couples;
@@ -51,22 +52,35 @@ class DemoPractice {
     }
 
     void furnish() {
+        practices.furnish(
+                List.of(
+                        practised(
+                                "ines-and-tobin",
+                                "ostermere-plate-heats",
+                                new Practice.Wanted(
+                                        "figure", "waltz.natural-spin-turn", "Natural Spin Turn", Emphasis.MORE)),
+                        practised(
+                                "mirela-and-joost",
+                                "quayside-open-heats",
+                                new Practice.Wanted("routine", "open-samba", "Open, samba", Emphasis.MORE))),
+                Optional.empty());
+    }
+
+    /** Counted from today, so that what the missed day costs is the same on every day of the week. */
+    private static Map<DayOfWeek, Integer> week(DayOfWeek today) {
+        Map<DayOfWeek, Integer> week = new EnumMap<>(DayOfWeek.class);
+        for (int day = 0; day < MINUTES.length; day++) week.put(today.plus(day), MINUTES[day]);
+        return week;
+    }
+
+    private String practised(String couple, String aim, Practice.Wanted wanted) {
         LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
-        EventTerms event = events.get(EVENT).value();
+        EventTerms event = events.get(aim).value();
         Practice begun = new Practice(
-                new Lesson.With("couple", COUPLE, couples.get(COUPLE).value().name()),
-                new Practice.Aim(EVENT, event.name(), event.date().orElse(today)),
-                new Minutes(
-                        Map.of(
-                                DayOfWeek.MONDAY, 45,
-                                DayOfWeek.TUESDAY, 45,
-                                DayOfWeek.WEDNESDAY, 60,
-                                DayOfWeek.THURSDAY, 45,
-                                DayOfWeek.FRIDAY, 60,
-                                DayOfWeek.SATURDAY, 90,
-                                DayOfWeek.SUNDAY, 60),
-                        Map.of()),
-                List.of(new Practice.Wanted("figure", "waltz.natural-spin-turn", "Natural Spin Turn", Emphasis.MORE)),
+                new Lesson.With("couple", couple, couples.get(couple).value().name()),
+                new Practice.Aim(aim, event.name(), event.date().orElse(today)),
+                new Minutes(week(today.getDayOfWeek()), Map.of()),
+                List.of(wanted),
                 List.of(),
                 List.of(),
                 "");
@@ -79,6 +93,6 @@ class DemoPractice {
         Practice practised =
                 new Practice(planned.with(), planned.aim(), planned.minutes(), planned.wanted(), days, List.of(), "");
         Practice anew = planner.plan(practised, today).practice();
-        practices.furnish(List.of(practices.traits().format().toJson(anew).toString()), Optional.empty());
+        return practices.traits().format().toJson(anew).toString();
     }
 }

@@ -45,6 +45,7 @@ class DemoRunner implements SmartLifecycle {
     private final DemoRecall recall;
     private final DemoPractice practice;
     private final DemoClasses classes;
+    private final DemoRecordings recordings;
     /** Asked at every start: what is made ahead of time does not know how it will be started. */
     private final boolean wanted;
 
@@ -58,6 +59,7 @@ class DemoRunner implements SmartLifecycle {
             DemoRecall recall,
             DemoPractice practice,
             DemoClasses classes,
+            DemoRecordings recordings,
             @Value("${fluidframe.demo:false}") boolean wanted) {
         this.wanted = wanted;
         this.documents = documents;
@@ -67,6 +69,7 @@ class DemoRunner implements SmartLifecycle {
         this.recall = recall;
         this.practice = practice;
         this.classes = classes;
+        this.recordings = recordings;
     }
 
     @Override
@@ -83,6 +86,7 @@ class DemoRunner implements SmartLifecycle {
     }
 
     private void furnish() throws IOException {
+        recordings.furnish();
         for (Documents<?, ?> all : documents) {
             Kind kind = all.traits().kind();
             if (!all.saved().isEmpty()) continue;

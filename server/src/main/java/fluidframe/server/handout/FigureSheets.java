@@ -154,9 +154,9 @@ final class FigureSheets {
     }
 
     private void teaching(List<Block> blocks) {
-        Teaching teaching = chart.teaching();
-        if (!teaching.faults().isEmpty()) {
-            List<Row> rows = teaching.faults().stream()
+        List<Teaching.Fault> faults = faults();
+        if (!faults.isEmpty()) {
+            List<Row> rows = faults.stream()
                     .map(fault -> Row.of(
                             Cell.of("head", wish.tell(fault.seen())),
                             Cell.of(wish.tell(fault.cause())),
@@ -166,6 +166,13 @@ final class FigureSheets {
             blocks.add(new Grid("faults", List.of("Seen", "Because", "Say"), rows));
         }
         cautions(blocks);
+    }
+
+    /** The faults for those whom the sheet is for. */
+    private List<Teaching.Fault> faults() {
+        return chart.teaching().faults().stream()
+                .filter(fault -> wish.detail().includes(fault.detail()))
+                .toList();
     }
 
     private void cautions(List<Block> blocks) {
@@ -191,7 +198,7 @@ final class FigureSheets {
                 FeetPicture.of(worked.floor(), chart.dance().isMoving(), Optional.of(role)),
                 "The feet of this part with the numbers of the steps.",
                 "wide"))));
-        List<String> cues = chart.teaching().faults().stream()
+        List<String> cues = faults().stream()
                 .map(Teaching.Fault::cue)
                 .filter(cue -> !cue.isBlank())
                 .map(wish::tell)

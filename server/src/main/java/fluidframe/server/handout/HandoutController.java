@@ -28,6 +28,7 @@ class HandoutController {
      * @param role whose part
      * @param count in which language it is counted
      * @param folded layers that are left out, with commas between
+     * @param detail how much of the remarks: first lesson, settled or, if it is not said, advanced
      * @param with of what else: the other figure of a comparison, the event of a report, the list of a syllabus
      */
     record Asked(
@@ -37,13 +38,21 @@ class HandoutController {
             @Nullable String role,
             @Nullable String count,
             @Nullable String folded,
+            @Nullable String detail,
             @Nullable String with) {
         private static String said(@Nullable String words) {
             return words == null ? "" : words;
         }
 
         Wish wish() {
-            return Wish.of(said(paper), Boolean.TRUE.equals(large), said(roles), said(role), said(count), said(folded));
+            return Wish.of(
+                    said(paper),
+                    Boolean.TRUE.equals(large),
+                    said(roles),
+                    said(role),
+                    said(count),
+                    said(folded),
+                    said(detail));
         }
     }
 

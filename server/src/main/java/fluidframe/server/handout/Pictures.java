@@ -36,7 +36,7 @@ public class Pictures {
 
     /** A sheet as it is usually wanted, in PDF. */
     public byte[] pdf(String what, String id) {
-        Wish wish = Wish.of("", false, "", "", "", "");
+        Wish wish = Wish.of("", false, "", "", "", "", "");
         return printer.pdf(handouts.sheet(what, id, "", wish), wish);
     }
 

@@ -1,6 +1,7 @@
 package fluidframe.server.handout;
 
 import fluidframe.core.chart.Column;
+import fluidframe.core.chart.Detail;
 import fluidframe.core.chart.Layer;
 import fluidframe.core.count.CountLanguage;
 import fluidframe.core.couple.Role;
@@ -20,6 +21,7 @@ import java.util.Set;
  * @param role whose part; empty for both
  * @param count in which language it is counted; empty for as charted
  * @param folded layers that are left out
+ * @param detail how much of the remarks is wanted
  */
 public record Wish(
         Paper paper,
@@ -27,7 +29,8 @@ public record Wish(
         RoleWords words,
         Optional<Role> role,
         Optional<CountLanguage> count,
-        Set<Layer> folded) {
+        Set<Layer> folded,
+        Detail detail) {
     /** Sizes of paper. */
     public enum Paper {
         A4,
@@ -47,7 +50,7 @@ public record Wish(
     }
 
     /** As it stands in an address; blank for what is usual. */
-    static Wish of(String paper, boolean large, String roles, String role, String count, String folded) {
+    static Wish of(String paper, boolean large, String roles, String role, String count, String folded, String detail) {
         Set<Layer> layers = EnumSet.noneOf(Layer.class);
         for (String layer : folded.split(",")) {
             if (layer.isBlank()) continue;
@@ -63,7 +66,8 @@ public record Wish(
                 RoleWords.of(roles),
                 Optional.of(role).filter(words -> !words.isBlank()).map(Role::parse),
                 Optional.of(count).filter(words -> !words.isBlank()).map(CountLanguage::parse),
-                layers);
+                layers,
+                detail.isBlank() ? Detail.ADVANCED : Detail.parse(detail));
     }
 
     String role(Role of) {
@@ -89,14 +93,17 @@ public record Wish(
     /** What is read of a step besides its count, foot and placement, by the layers that are wanted. */
     List<Column> columns() {
         return Arrays.stream(Column.values())
-                .filter(column -> column != Column.SAY && !column.isRequired() && shows(column.layer()))
+                .filter(column -> column != Column.SAY && column != Column.DETAIL)
+                .filter(column -> !column.isRequired() && shows(column.layer()))
                 .toList();
     }
 
     /** The filled cells of a step as one line; where a cell does not say what it is of, its column is named. */
     String told(Map<Column, String> cells) {
+        Detail remark = cells.containsKey(Column.DETAIL) ? Detail.parse(cells.get(Column.DETAIL)) : Detail.FIRST_LESSON;
         List<String> told = columns().stream()
                 .filter(cells::containsKey)
+                .filter(column -> column != Column.NOTE || detail.includes(remark))
                 .map(column -> told(column, cells.get(column)))
                 .toList();
         return say(String.join(" · ", told));

@@ -84,9 +84,9 @@ class Intake {
     }
 
     private BroughtThing thing(Kind kind, String id, JsonNode document, Set<Ref> along, Optional<String> backup) {
-        Taking.State state = taking.state(kind, id, document);
-        List<Difference> differences =
-                state == Taking.State.DIFFERENT ? taking.differences(kind, id, document) : List.of();
+        Taking.Compared compared = taking.compared(kind, id, document);
+        Taking.State state = compared.state();
+        List<Difference> differences = compared.differences();
         if (state == Taking.State.NEW
                 && kind == Kind.FIGURE
                 && shelf.shipped(id).isPresent()) {

@@ -21,7 +21,9 @@ public final class Job<T> implements Watch {
     private static final int STEPS = 100;
 
     private final String id;
-    private final Function<Watch, T> work;
+    /** Let go when it is over: it may hold on to much that is not needed any more. */
+    private Function<Watch, T> work;
+
     private final List<Runnable> listeners = new CopyOnWriteArrayList<>();
     private volatile JobState state = JobState.WAITING;
     private volatile boolean givenUp;
@@ -85,20 +87,26 @@ public final class Job<T> implements Watch {
     /** One that still waits ends at once; one under way ends when it next asks. */
     synchronized void giveUp() {
         givenUp = true;
-        if (state == JobState.WAITING) end(JobState.GIVEN_UP, "");
+        if (state != JobState.WAITING) return;
+        work = null;
+        end(JobState.GIVEN_UP, "");
     }
 
-    private synchronized boolean begin() {
-        if (state != JobState.WAITING) return false;
+    /** What is to be done; nothing where it has been given up. */
+    private synchronized Function<Watch, T> begin() {
+        if (state != JobState.WAITING) return null;
         state = JobState.WORKING;
-        return true;
+        Function<Watch, T> begun = work;
+        work = null;
+        return begun;
     }
 
     void run() {
-        if (!begin()) return;
+        Function<Watch, T> begun = begin();
+        if (begun == null) return;
         tell();
         try {
-            result = work.apply(this);
+            result = begun.apply(this);
             share = 1;
             end(JobState.DONE, "");
         } catch (CancellationException e) {

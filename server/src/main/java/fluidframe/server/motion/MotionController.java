@@ -128,11 +128,12 @@ class MotionController {
         return motions.routine(read, language(count), couple(man, lady));
     }
 
-    /** A routine that is kept, on its floor. */
+    /** A routine that is kept, on its floor, as devices see it too: to the band. */
     @OpenTo(reading = Visitor.DEVICE, of = "routine")
     @GetMapping("/routines/{id}")
     MotionView kept(@PathVariable String id, @RequestParam(defaultValue = "") String count) {
-        return motions.routine(routines.get(id).value(), language(count), Motion.Couple.USUAL);
+        return motions.routine(routines.get(id).value(), language(count), Motion.Couple.USUAL)
+                .withoutRecording();
     }
 
     private static Optional<CountLanguage> language(String count) {

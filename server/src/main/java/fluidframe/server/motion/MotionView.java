@@ -6,6 +6,7 @@ import fluidframe.core.motion.Curve;
 import fluidframe.core.motion.FootTrack;
 import fluidframe.core.motion.Motion;
 import fluidframe.core.motion.Track;
+import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -25,6 +26,7 @@ import java.util.Optional;
  * @param tempo bars a minute at which it is meant to be danced
  * @param seconds at that tempo for every beat from 0 to the end
  * @param hall the floor, none for a figure by itself
+ * @param recording the sound to which it is danced, where its song has one
  * @param countIn what is counted before the dancing
  * @param languages in which it can be counted
  */
@@ -40,11 +42,37 @@ public record MotionView(
         double tempo,
         double[] seconds,
         HallSize hall,
+        @Nullable SoundView recording,
         CountInView countIn,
         List<DancerView> dancers,
         List<StageRow> rows,
         List<StageBlock> blocks,
         List<String> languages) {
+    /** The same for whoever has no part in the sound of the song: what leaves the studio is danced to the band. */
+    public MotionView withoutRecording() {
+        return new MotionView(
+                name,
+                dance,
+                title,
+                beatsPerBar,
+                moving,
+                from,
+                begins,
+                end,
+                tempo,
+                seconds,
+                hall,
+                null,
+                countIn,
+                dancers,
+                rows,
+                blocks,
+                languages);
+    }
+
+    /** The file of a recording, and how many seconds of it are over on the first beat of the first bar. */
+    public record SoundView(String file, double from) {}
+
     /** So many bars before the dancing, and the words for the beats of a bar. */
     public record CountInView(int bars, List<String> words) {}
 

@@ -121,6 +121,13 @@ public class Motions {
         return rows;
     }
 
+    private static MotionView.SoundView sound(Pulse pulse) {
+        return pulse.sound()
+                .map(sound -> new MotionView.SoundView(
+                        sound.file(), Math.round(sound.secondsAt(pulse.songBeat()) * 10_000) / 10_000.0))
+                .orElse(null);
+    }
+
     private static MotionView view(
             String name,
             Motion motion,
@@ -151,6 +158,7 @@ public class Motions {
                 tempo,
                 seconds,
                 hall,
+                sound(pulse),
                 new MotionView.CountInView(countIn.bars(), countIn.words()),
                 MotionView.dancers(motion),
                 rows.stream()

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.DisposableBean;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.stereotype.Component;
@@ -13,7 +14,7 @@ import org.springframework.stereotype.Component;
  * so that whoever opens a list does not wait for it, and empties the bin of what has been in it for its time.
  */
 @Component
-class Describer implements ApplicationRunner {
+class Describer implements ApplicationRunner, DisposableBean {
     private static final Logger LOG = LoggerFactory.getLogger(Describer.class);
 
     /** Leaves the processors to whoever opens the first page. */
@@ -23,6 +24,7 @@ class Describer implements ApplicationRunner {
 
     private final List<Documents<?, ?>> documents;
     private final Bin bin;
+    private volatile boolean ended;
 
     Describer(List<Documents<?, ?>> documents, Bin bin) {
         this.documents = documents;
@@ -37,10 +39,16 @@ class Describer implements ApplicationRunner {
         thread.start();
     }
 
+    /** Not an interrupt, which would close the database's file under whoever else writes. */
+    @Override
+    public void destroy() {
+        ended = true;
+    }
+
     private void describe() {
         try {
             TimeUnit.SECONDS.sleep(AFTER_SECONDS);
-            while (true) {
+            while (!ended) {
                 describeAll();
                 TimeUnit.HOURS.sleep(AGAIN_HOURS);
             }
@@ -53,11 +61,11 @@ class Describer implements ApplicationRunner {
         try {
             bin.empty();
             for (Documents<?, ?> all : documents) {
-                boolean more = true;
-                while (more) more = all.list().describeSome();
+                boolean more = !ended;
+                while (more) more = all.list().describeSome() && !ended;
             }
         } catch (RuntimeException e) {
-            LOG.warn("Not everything kept could be described anew; lists do it as they are opened", e);
+            if (!ended) LOG.warn("Not everything kept could be described anew; lists do it as they are opened", e);
         }
     }
 }

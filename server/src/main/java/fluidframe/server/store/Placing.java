@@ -68,9 +68,11 @@ final class Placing<T> {
         });
     }
 
-    /** In what a document differs from what is there: in nothing where the two are equal. */
-    List<Difference> differences(String id, JsonNode document) {
-        return documents.traits().format().differences(documents.get(id).value(), documents.read(document));
+    /** In what a document differs from what is there: in nothing where the two are equal; empty where nothing is there. */
+    Optional<List<Difference>> differences(String id, JsonNode document) {
+        return documents
+                .find(id)
+                .map(there -> documents.traits().format().differences(there.value(), documents.read(document)));
     }
 
     /** What stands against what somebody has, as a stale save would tell both sides. */

@@ -86,15 +86,20 @@ public class Taking {
         }
     }
 
-    public State state(Kind kind, String id, JsonNode document) {
-        Documents<?, ?> all = documents.get(kind);
-        if (!all.isTaken(id)) return State.NEW;
-        if (all.find(id).isEmpty()) return State.BINNED;
-        return differences(kind, id, document).isEmpty() ? State.SAME : State.DIFFERENT;
-    }
+    /**
+     * How something stands to what is there.
+     *
+     * @param differences in what it differs; nothing unless it does
+     */
+    public record Compared(State state, List<Difference> differences) {}
 
-    public List<Difference> differences(Kind kind, String id, JsonNode document) {
-        return placing(kind).differences(id, document);
+    /** Told from one look at what is there, for another window may put it into the bin meanwhile. */
+    public Compared compared(Kind kind, String id, JsonNode document) {
+        if (!documents.get(kind).isTaken(id)) return new Compared(State.NEW, List.of());
+        return placing(kind)
+                .differences(id, document)
+                .map(found -> new Compared(found.isEmpty() ? State.SAME : State.DIFFERENT, found))
+                .orElse(new Compared(State.BINNED, List.of()));
     }
 
     /** What is there of it, in its open format; empty for what is not there or in the bin. */

@@ -15,13 +15,14 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Refuses bodies that are too large before anything of them is parsed: 2 MB, files 8 MB, backups 256 MB. */
+/** Refuses bodies that are too large before anything of them is parsed: 2 MB, files 8 MB, recordings 60 MB, backups 256 MB. */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 20)
 class BodyLimitFilter extends OncePerRequestFilter {
     private static final int MEGABYTE = 1 << 20;
     private static final long BODY_BYTES = 2L * MEGABYTE;
     private static final long FILE_BYTES = 8L * MEGABYTE;
+    private static final long SOUND_BYTES = 60L * MEGABYTE;
     private static final long BACKUP_BYTES = 256L * MEGABYTE;
 
     /** Thrown when a body that did not say its length turns out to be too large. */
@@ -36,7 +37,9 @@ class BodyLimitFilter extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        long most = isBackup(request) ? BACKUP_BYTES : isFile(request) ? FILE_BYTES : BODY_BYTES;
+        long most = isBackup(request)
+                ? BACKUP_BYTES
+                : isSound(request) ? SOUND_BYTES : isFile(request) ? FILE_BYTES : BODY_BYTES;
         if (request.getContentLengthLong() > most) {
             response.setHeader("Connection", "close");
             Refusal.send(response, HttpStatus.PAYLOAD_TOO_LARGE, "Too large", sentence(most));
@@ -47,6 +50,13 @@ class BodyLimitFilter extends OncePerRequestFilter {
 
     private static boolean isBackup(HttpServletRequest request) {
         return "application/zip".equals(request.getContentType());
+    }
+
+    private static boolean isSound(HttpServletRequest request) {
+        String type = request.getContentType();
+        return type != null
+                && type.startsWith("application/octet-stream")
+                && request.getRequestURI().startsWith("/api/recordings");
     }
 
     private static boolean isFile(HttpServletRequest request) {

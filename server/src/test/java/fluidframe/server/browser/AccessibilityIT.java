@@ -36,6 +36,7 @@ class AccessibilityIT extends BrowserTest {
                 "/elements",
                 "/links",
                 "/songs",
+                "/songs/harbour-lights",
                 "/events",
                 "song",
                 "event",

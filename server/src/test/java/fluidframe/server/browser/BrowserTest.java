@@ -23,16 +23,21 @@ abstract class BrowserTest {
             "--no-sandbox",
             "--use-angle=swiftshader",
             "--enable-unsafe-swiftshader",
+            // Only what is seen in three dimensions needs the graphics card that is not there: pages are drawn in half
+            // the time.
+            "--disable-gpu-compositing",
             "--disable-quic",
             "--no-first-run",
             "--disable-background-networking",
             "--disable-component-update",
             "--disable-sync");
 
+    /** Long, for beside a page two servers, two browsers and a plan may want the processor. */
+    private static final int WAIT_MILLISECONDS = 60_000;
+
     @TempDir
     private static Path data;
 
-    private static Playwright playwright;
     private static Browser browser;
     private static RunningApp app;
 
@@ -42,8 +47,13 @@ abstract class BrowserTest {
     @BeforeAll
     static void open() {
         app = RunningApp.startFurnished(data);
-        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
-        playwright = Playwright.create();
+        PlaywrightAssertions.setDefaultAssertionTimeout(WAIT_MILLISECONDS);
+        if (browser == null || !browser.isConnected()) launch();
+    }
+
+    /** One browser for all classes of a process; every test has a context of its own in it. */
+    private static void launch() {
+        Playwright playwright = Playwright.create();
         browser = playwright
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
@@ -53,7 +63,6 @@ abstract class BrowserTest {
 
     @AfterAll
     static void close() {
-        playwright.close();
         app.close();
     }
 

@@ -101,6 +101,27 @@ class FigureDeskIT extends BrowserTest {
     }
 
     @Test
+    void keepsForWhomAFaultIsThroughARestart() {
+        go("/figures/jive.whip");
+        button("Edit what is said").click();
+        choice("Fault 2: for whom").selectOption("advanced");
+        button("Done").click();
+        button("Save version").click();
+        button("Save").click();
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("version 1");
+        restartServer();
+        go("/figures/jive.whip");
+        button("Edit what is said").click();
+        assertThat(choice("Fault 1: for whom")).hasValue("first lesson");
+        assertThat(choice("Fault 2: for whom")).hasValue("advanced");
+        button("Done").click();
+        button("Reset to shipped").click();
+        button("Reset").click();
+        button("Edit what is said").click();
+        assertThat(choice("Fault 2: for whom")).hasValue("settled");
+    }
+
+    @Test
     void saysLeaderAndFollowerToThoseWhoPreferIt() {
         go("/figures/waltz.whisk");
         button("Settings").click();

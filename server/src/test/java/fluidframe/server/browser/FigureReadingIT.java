@@ -173,7 +173,8 @@ class FigureReadingIT extends BrowserTest {
         go("/figures/jive.whip");
         button("Edit what is said").click();
         button("Add a fault").click();
-        page.getByLabel("Fault 2: what is seen").fill("She is thrown");
+        page.getByLabel("Fault 3: what is seen").fill("She is thrown");
+        assertThat(page.getByLabel("Fault 2: what is seen")).hasValue("She swings out");
         Locator timings = region("Other timings");
         timings.getByText("as text").click();
         timings.getByLabel("one a line").fill("B: Q Q Q a Q");

@@ -4,6 +4,8 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
 /** What the words of the charts mean, from where one meets them and as a whole. */
@@ -47,5 +49,16 @@ class GlossaryIT extends BrowserTest {
         assertThat(region("Sway")).isHidden();
         page.getByLabel("Find a term").fill("\"[(");
         assertThat(page.getByText("nor speaks of it")).isVisible();
+    }
+
+    @Test
+    void everyTermThatIsCountedStandsOnThePage() {
+        go("/glossary");
+        Locator count = page.getByText(Pattern.compile("^\\d+ of \\d+ terms$"));
+        assertThat(count).isVisible();
+        String[] counts = count.innerText().replaceAll("[^0-9 ]", "").trim().split(" +");
+        Assertions.assertThat(counts[0]).isEqualTo(counts[1]);
+        assertThat(page.getByRole(AriaRole.TERM)).hasCount(Integer.parseInt(counts[1]));
+        assertThat(region("Remarks").getByText("first lesson").first()).isVisible();
     }
 }

@@ -47,7 +47,7 @@ class ListsIT extends BrowserTest {
         choice("order").selectOption("name");
         assertThat(region("Bronze").getByRole(AriaRole.LINK).first()).containsText("Back Lock");
         choice("ends in").selectOption("promenade");
-        assertThat(page.getByRole(AriaRole.STATUS)).hasText("5 figures");
+        assertThat(page.getByRole(AriaRole.STATUS)).hasText("6 figures");
         choice("level").selectOption("Bronze");
         assertThat(page.getByRole(AriaRole.STATUS)).hasText("2 figures");
     }

@@ -286,7 +286,7 @@ class PeopleIT extends BrowserTest {
         go("/drills");
         assertThat(page.getByLabel("Drills", new Page.GetByLabelOptions().setExact(true))
                         .getByRole(AriaRole.LISTITEM))
-                .hasCount(20);
+                .hasCount(60);
         link("Bounce kept small").click();
         assertThat(page.getByLabel("Cautions")).hasValue(Pattern.compile("Pain is a signal to stop"));
         field("Count").fill("1 a 2 a 3 a 4");
@@ -296,6 +296,6 @@ class PeopleIT extends BrowserTest {
         go("/drills?of=cards");
         assertThat(page.getByLabel("Set-up cards", new Page.GetByLabelOptions().setExact(true))
                         .getByRole(AriaRole.LISTITEM))
-                .hasCount(10);
+                .hasCount(18);
     }
 }

@@ -127,8 +127,7 @@ class RehearsingIT extends BrowserTest {
     @Test
     void aFigureInTheListIsRehearsedByOneKey() {
         go("/figures");
-        link("Whisk").first().focus();
-        page.keyboard().press("r");
+        link("Whisk").first().press("r");
         assertThat(button("Dance")).isVisible();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
                 .containsText("Whisk");

@@ -27,7 +27,7 @@ class SongsAndEventsIT extends BrowserTest {
         button("Take it").click();
         page.getByLabel("Bars of Verse").fill("900");
         page.getByLabel("Bars of Verse").press("Enter");
-        assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("at most 400 bars, but has 904");
+        assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("at most 800 bars, but has 904");
         button("Undo").click();
         page.getByLabel("Bars a minute of tempo 1").fill("29");
         page.getByLabel("Bars a minute of tempo 1").press("Enter");

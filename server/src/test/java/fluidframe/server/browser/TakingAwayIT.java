@@ -54,6 +54,24 @@ class TakingAwayIT extends BrowserTest {
                 .contains("application/pdf");
     }
 
+    @Test
+    void aSheetForTheFirstLessonLeavesTheRestOutAndKeepsToIt() {
+        go("/print/figure/waltz.whisk");
+        FrameLocator sheet = page.frameLocator("iframe[title='The sheet']");
+        Locator first = sheet.getByText("folds at the waist").first();
+        Locator later = sheet.getByText("Her cross is late").first();
+        assertThat(later).isVisible();
+        page.getByLabel("remarks for").selectOption("first lesson");
+        assertThat(later).isHidden();
+        assertThat(first).isVisible();
+        page.reload();
+        assertThat(page.getByLabel("remarks for")).hasValue("first lesson");
+        assertThat(first).isVisible();
+        assertThat(later).isHidden();
+        page.getByLabel("remarks for").selectOption("advanced");
+        assertThat(later).isVisible();
+    }
+
     private Path saved(Runnable click) {
         Download download = page.waitForDownload(click);
         Path file = folder.resolve(download.suggestedFilename());

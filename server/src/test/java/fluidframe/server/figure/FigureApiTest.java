@@ -46,13 +46,13 @@ class FigureApiTest extends ApiCalls {
     @CsvSource(
             delimiter = '|',
             value = {
-                "whisk                     | Whisk, Back Whisk, Left Whisk",
+                "whisk                     | Whisk, Back Whisk, Left Whisk, Fallaway Whisk",
                 "double rev                | Double Reverse Spin",
                 "heel turn                 | Double Reverse Spin, Open Impetus, Closed Impetus, Reverse Corte, Closed Telemark, Open Telemark",
                 "starts in promenade on right foot weave | Weave from Promenade",
-                "promenade RF free         | Whisk, Open Impetus, Chasse from Promenade, Weave from Promenade, Back Whisk, Left Whisk, Contra Check, Cross Hesitation, Open Telemark, Wing",
-                "finishes in promenade     | Whisk, Open Impetus, Back Whisk, Contra Check, Open Telemark",
-                "starts facing DC          | Reverse Turn, Closed Change on RF, Double Reverse Spin, Weave from Promenade, Progressive Chasse to Right, Closed Telemark, Open Telemark, Cross Hesitation, Wing, Drag Hesitation",
+                "promenade RF free         | Whisk, Open Impetus, Chasse from Promenade, Weave from Promenade, Back Whisk, Left Whisk, Contra Check, Cross Hesitation, Open Telemark, Wing, Turning Lock to Right",
+                "finishes in promenade     | Whisk, Open Impetus, Back Whisk, Contra Check, Open Telemark, Turning Lock to Right",
+                "starts facing DC          | Reverse Turn, Closed Change on RF, Double Reverse Spin, Weave from Promenade, Progressive Chasse to Right, Closed Telemark, Open Telemark, Cross Hesitation, Wing, Drag Hesitation, Closed Wing, Fallaway Reverse and Slip Pivot",
                 "step two lands beside     | Natural Turn",
                 "1/2 pivot                 | Natural Spin Turn"
             })

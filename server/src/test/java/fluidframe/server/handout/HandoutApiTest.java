@@ -164,4 +164,23 @@ class HandoutApiTest extends ApiCalls {
         for (String path : List.of("figure/waltz.none", "part/none", "comparison/waltz.whisk?with=none"))
             assertThat(answer(path).getStatus()).as(path).isEqualTo(404);
     }
+
+    @Test
+    void aSheetForTheFirstLessonLeavesOutWhatIsForLater() throws Exception {
+        String all = page("figure/tango.closed-promenade");
+        assertThat(all).contains("She closes beside him", "He closes level");
+        assertThat(page("figure/tango.closed-promenade?detail=advanced")).isEqualTo(all);
+        String first = page("figure/tango.closed-promenade?detail=first%20lesson");
+        assertThat(first).contains("She closes beside him").doesNotContain("He closes level");
+        assertThat(page("figure/tango.closed-promenade?detail=first%20lesson&role=lady"))
+                .contains("Half of the turn before your third step")
+                .doesNotContain("Close half a foot back");
+        String schools = "where the turn is made differs";
+        assertThat(page("figure/tango.fallaway-promenade")).contains(schools);
+        assertThat(page("figure/tango.fallaway-promenade?detail=settled")).doesNotContain(schools);
+        assertThat(call(422, get("/api/handouts/figure/waltz.whisk?detail=x"), null)
+                        .at("/detail")
+                        .asText())
+                .contains("first lesson, settled, advanced");
+    }
 }

@@ -44,6 +44,9 @@ class HostileRequestsIT {
             List.of("yaml", "json", "csv", "mid", "ics", "svg", "png", "pdf", "html");
 
     private static final ObjectMapper MAPPER = new ObjectMapper();
+    /** One that the demo brings. */
+    private static final String SOUND = "aa8347c54e24af2917c43b9a9f60b9bc64899c546e062aaa1022df94db976616.opus";
+
     private static final int REQUESTS = Integer.getInteger("hostile.requests", 2500);
     private static final long SEED = Long.getLong("hostile.seed", 7);
     private static final Pattern CLASS_NAME =
@@ -174,6 +177,7 @@ class HostileRequestsIT {
                                 ? encoded(damage.oddText() + "x")
                                 : FORMATS.get(damage.below(FORMATS.size())))
                 .replace("{name}", backup())
+                .replace("{file}", damage.below(3) == 0 ? encoded(damage.oddText() + "x") : SOUND)
                 .replace("{dance}", damage.below(2) == 0 ? encoded(damage.oddText() + "x") : "samba")
                 .replace("{number}", damage.below(3) == 0 ? encoded(damage.oddText()) : "1")
                 .replace("{whom}", id("/api/couples"))

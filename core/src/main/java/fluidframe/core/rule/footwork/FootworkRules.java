@@ -17,6 +17,7 @@ public final class FootworkRules {
                 new HeelTurnOnHeel(),
                 new NoHeelLeadsInLatin(),
                 new LockStaysOnBall(),
-                new TouchKeepsHeelUp());
+                new TouchKeepsHeelUp(),
+                new BriefStepsAlike());
     }
 }

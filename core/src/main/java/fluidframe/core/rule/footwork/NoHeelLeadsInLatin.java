@@ -28,7 +28,8 @@ final class NoHeelLeadsInLatin implements Rule {
     public List<String> exceptions() {
         return List.of(
                 "The paso doble and similar marching steps have heel leads.",
-                "Weight replaced or stamped arrives on the flat foot, and a heel may push with part weight.");
+                "Weight replaced or stamped arrives on the flat foot, and a heel may push with part weight.",
+                "A heel that only touches the floor carries nobody.");
     }
 
     @Override
@@ -40,7 +41,7 @@ final class NoHeelLeadsInLatin implements Rule {
                     .map(work -> work.first() == Contact.Part.HEEL)
                     .orElse(false);
             Placement.Kind kind = row.step().placement().kind();
-            boolean pushes = row.step().weightTaken() == Weight.PART;
+            boolean pushes = row.step().weightTaken() != Weight.FULL;
             if (!heel || pushes || kind == Placement.Kind.REPLACE || kind == Placement.Kind.STAMP)
                 return Optional.empty();
             return Optional.of(Finding.doubtful(

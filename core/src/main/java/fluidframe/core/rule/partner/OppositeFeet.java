@@ -11,6 +11,7 @@ import fluidframe.core.rule.Sheet;
 import fluidframe.core.step.Weight;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /** Partners who face each other and step at once use feet that mirror. */
 final class OppositeFeet implements Rule {
@@ -28,17 +29,21 @@ final class OppositeFeet implements Rule {
 
     @Override
     public List<String> exceptions() {
-        return List.of("While one of them holds or takes no weight.", "Shadow and same-foot work.");
+        return List.of(
+                "While one of them holds or takes no weight.",
+                "Shadow work, and at least four rows running on the same foot between two changes of feet.");
     }
 
     @Override
     public List<Finding> check(Sheet sheet) {
         List<Finding> findings = new ArrayList<>();
+        Set<Ledger.Moment> sameFoot = SameFoot.work(sheet.ledger().onsets());
         for (Ledger.Moment moment : sheet.ledger().onsets()) {
             Step his = moment.man().step();
             Step hers = moment.lady().step();
             CouplePosition position = moment.man().position();
             boolean both = his.weightTaken() == Weight.FULL && hers.weightTaken() == Weight.FULL;
+            if (sameFoot.contains(moment)) continue;
             if (both && his.foot() == hers.foot() && (position.isFacing() || position.isPromenade())) {
                 findings.add(Finding.broken(
                         ID,

@@ -11,6 +11,7 @@ public final class PartnerRules {
         return List.of(
                 new RelativeDirection(),
                 new PositionsAgree(),
+                new PositionNamedOnce(),
                 new OppositeFeet(),
                 new TravelsTogether(),
                 new SwayMirrors(),

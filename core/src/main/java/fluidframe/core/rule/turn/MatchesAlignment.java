@@ -2,6 +2,7 @@ package fluidframe.core.rule.turn;
 
 import fluidframe.core.couple.Role;
 import fluidframe.core.direction.Alignment;
+import fluidframe.core.direction.Turn;
 import fluidframe.core.direction.TurnText;
 import fluidframe.core.ledger.LedgerRow;
 import fluidframe.core.rule.Finding;
@@ -47,10 +48,9 @@ final class MatchesAlignment implements Rule {
                                 + ", but " + TurnText.amount(charted) + " from the step before leads to "
                                 + laid.withFootDirection(row.expected()) + ": " + TurnText.amount(off)
                                 + " is missing.");
-                findings.add(finding.withFix(
-                        "Turn " + TurnText.amount(charted + off),
-                        "turn",
-                        row.step().turn().plus(off).toString()));
+                Turn mended = row.step().turn().plus(off);
+                findings.add(
+                        finding.withFix("Turn " + TurnText.amount(mended.sixteenths()), "turn", mended.toString()));
             }
         }
         return findings;

@@ -25,6 +25,14 @@ class NoHeelLeadsInLatinTest {
     }
 
     @Test
+    void allowsAHeelThatOnlyTouches() {
+        assertThat(reasons(
+                        rule,
+                        TestChart.latinBasic().with(Role.MAN, 1, "work", "H").with(Role.MAN, 1, "place", "taps")))
+                .isEmpty();
+    }
+
+    @Test
     void allowsItInThePasoDoble() {
         assertThat(reasons(
                         rule,

@@ -22,6 +22,26 @@ class OppositeFeetTest {
                 .containsExactly("lady 2: On the man's step 2 both partners step on the LF in closed position.");
     }
 
+    /** Rows of the lady on the man's own foot. */
+    private static TestChart same(int from, int to) {
+        TestChart turned = TestChart.naturalTurn();
+        for (int row = from; row <= to; row++) turned = turned.with(Role.LADY, row, "foot", row % 2 == 1 ? "R" : "L");
+        return turned;
+    }
+
+    @Test
+    void leavesWorkOnTheSameFootBetweenTwoChangesAlone() {
+        assertThat(reasons(rule, same(2, 5))).isEmpty();
+    }
+
+    @Test
+    void findsASlipOfThreeRowsAndARoleCopiedFromTheOther() {
+        assertThat(reasons(rule, same(2, 4))).hasSize(3);
+        assertThat(reasons(rule, same(1, 6))).hasSize(6);
+        assertThat(reasons(rule, same(1, 5))).hasSize(5);
+        assertThat(reasons(rule, same(2, 6))).hasSize(5);
+    }
+
     @Test
     void leavesAHoldAlone() {
         assertThat(reasons(

@@ -25,6 +25,25 @@ class TravelsTogetherTest {
     }
 
     @Test
+    void leavesWorkOnTheSameFootAlone() {
+        TestChart turned = TestChart.naturalTurn().with(Role.MAN, 4, "place", "forward");
+        assertThat(reasons(rule, turned)).hasSize(1);
+        for (int row = 2; row <= 5; row++) turned = turned.with(Role.LADY, row, "foot", row % 2 == 1 ? "R" : "L");
+        assertThat(reasons(rule, turned)).isEmpty();
+    }
+
+    @Test
+    void letsBothGoForwardRoundEachOtherSideAgainstSide() {
+        TestChart aside =
+                TestChart.naturalTurn().startingIn(CouplePosition.OUTSIDE_LEFT).with(Role.LADY, 1, "place", "forward");
+        assertThat(reasons(rule, aside)).hasSize(1);
+        assertThat(reasons(rule, aside.with(Role.MAN, 1, "turn", "1/8 L").with(Role.LADY, 1, "turn", "1/8 L")))
+                .isEmpty();
+        assertThat(reasons(rule, aside.with(Role.MAN, 1, "turn", "1/8 L").with(Role.LADY, 1, "turn", "1/8 R")))
+                .hasSize(1);
+    }
+
+    @Test
     void findsOppositeWaysInPromenade() {
         assertThat(reasons(rule, TestChart.closedChange().startingIn(CouplePosition.PROMENADE)))
                 .containsExactly(
