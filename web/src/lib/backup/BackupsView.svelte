@@ -7,6 +7,7 @@
   import Dialog from '$lib/ui/Dialog.svelte';
   import Failed from '$lib/ui/Failed.svelte';
   import BackupContents from './BackupContents.svelte';
+  import Sounds from './Sounds.svelte';
   import { size, when } from './words';
 
   let all = $state.raw<Schemas['All'] | null>(null);
@@ -78,8 +79,8 @@
   </span>
 </div>
 <p class="mb-4 max-w-prose text-sm text-soft">
-  Everything the studio keeps in one zip of open formats, readable without Fluid Frame. Keep a copy on another disk or
-  with somebody you trust: what lies on this machine only is lost with it.
+  Everything the studio keeps but the sound of recordings, in one zip of open formats, readable without Fluid Frame.
+  Keep a copy on another disk or with somebody you trust: what lies on this machine only is lost with it.
 </p>
 {#if busy}<p role="status" class="mb-2 text-sm text-soft">{busy}</p>{/if}
 <Failed why={attempt.failed} />
@@ -126,6 +127,7 @@
     made before: delete those too. On an empty machine: <code class="text-ink">./run restore FILE</code>.
   </p>
 {/if}
+{#key done}<Sounds />{/key}
 
 <Dialog bind:open={() => contents !== null, (on) => (contents = on ? contents : null)} title="In this backup" wide>
   {#if contents}

@@ -50,8 +50,9 @@
     <p role="status" class="mt-1">Listening … {Math.round(listening * 100)} %</p>
   {:else if heard}
     <p class="mt-1">
-      How clearly it was heard: which beat is one {Math.round(heard.sureOfOne * 100)} %, where the parts begin
-      {Math.round(heard.sureOfSections * 100)} %.
+      How clearly it was heard: the beats {Math.round(heard.sureOfBeats * 100)} %, which of them is one {Math.round(
+        heard.sureOfOne * 100
+      )} %, where the parts begin {Math.round(heard.sureOfSections * 100)} %.
     </p>
     <ol class="mt-1 grid gap-x-6 sm:grid-cols-2">
       {#each heard.dances.slice(0, 6) as likely (likely.dance)}

@@ -28,6 +28,7 @@
   const NUDGE = 0.01;
   /** Seconds from a sound's being played to its being heard, about. */
   const HEARD_LATER = 0.02;
+  const UPBEAT = 0.3;
   const attempt = new Attempt();
   let audio = $state<HTMLAudioElement>();
   let buffer = $state.raw<AudioBuffer>();
@@ -40,6 +41,8 @@
   const recording = $derived(song.recording);
   const beats = $derived(recording?.beats ?? []);
   const place = $derived(placeOf(nearestBeat(beats, at), recording?.one ?? 0, song.beatsPerBar));
+  /** Before the first beat nothing is counted. */
+  const isCounted = $derived(at > (beats[0] ?? 0) - UPBEAT);
   const bars = $derived(song.sections.reduce((sum, section) => sum + section.bars, 0));
   const selected = $derived(
     chosen >= 0 && chosen < beats.length ? placeOf(chosen, recording?.one ?? 0, song.beatsPerBar) : null
@@ -224,7 +227,7 @@
       <span class="flex items-center gap-2">
         <Button kind="main" aria-pressed={playing} onclick={toggle} title="p">{playing ? 'Pause' : 'Play'}</Button>
         <span class="w-28" aria-live="off"
-          ><strong class="font-display text-xl">{place.bar}:{place.beat}</strong>
+          ><strong class="font-display text-xl">{isCounted ? `${place.bar}:${place.beat}` : '–'}</strong>
           <span class="text-soft">{clock(at)}</span></span
         >
         <label

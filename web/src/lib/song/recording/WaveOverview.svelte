@@ -28,6 +28,8 @@
     let bar = 0;
     return [{ bars: 0 }, ...song.sections].map(({ bars }) => begins((bar += bars)));
   });
+  /** Shorter than this is only the silence before the music. */
+  const FREE_SECONDS = 2;
   const LOOKS = { introduction: 'bg-man-tint', dance: 'bg-sheet', ending: 'bg-lady-tint' };
 </script>
 
@@ -44,6 +46,11 @@
       <span class="text-soft">{section.bars}</span>
     </div>
   {/each}
+  {#if (edges[0] ?? 0) > FREE_SECONDS}
+    <span class="absolute inset-y-0 left-0 overflow-hidden px-1.5 text-xs text-soft" style:width={share(edges[0] ?? 0)}
+      >not counted</span
+    >
+  {/if}
   <svg
     viewBox="0 0 {WIDTH} {HEIGHT}"
     preserveAspectRatio="none"

@@ -12,7 +12,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /**
- * What has been acknowledged survives a kill -9: with eight people saving every kind of document at once, after pauses longer
+ * What has been acknowledged survives a kill -9: with eight people saving every kind of document at once and one
+ * taking in recordings, after pauses longer
  * than the database keeps dead data, and on a processor that is busy with something else. {@code -Dsurvival.kills=60} kills
  * more often.
  */
@@ -32,6 +33,7 @@ class SurvivalIT {
     @Test
     void keepsEveryAcknowledgedSaveThroughKills() throws Exception {
         Writers writers = new Writers();
+        SoundSender sounds = new SoundSender();
         Random random = new Random(5);
         List<String> more = List.of("--spring.datasource.url=jdbc:h2:file:" + data
                 + "/fluidframe;WRITE_DELAY=0;TRACE_LEVEL_FILE=0;RETENTION_TIME=" + RETENTION_MILLISECONDS);
@@ -43,6 +45,8 @@ class SurvivalIT {
         for (int round = 1; round < KILLS; round++) {
             try (RunningApp app = RunningApp.start(data, List.of(), more)) {
                 assertThat(writers.lost(app)).as("after kill %d", round).isEmpty();
+                sounds.assertWhole(data.resolve("recordings"));
+                sounds.sendUntilGone(app);
                 boolean busy = round % 5 == 0 && starve(app);
                 if (busy) starved++;
                 if (round % 3 == 0) {
@@ -56,6 +60,8 @@ class SurvivalIT {
         try (RunningApp app = RunningApp.start(data, List.of(), more)) {
             assertThat(writers.lost(app)).as("after the last kill").isEmpty();
             assertThat(writers.refused()).isEmpty();
+            sounds.assertWhole(data.resolve("recordings"));
+            assertThat(sounds.acknowledged()).isPositive();
             assertThat(app.send("GET", "/api/studio/notices", null).body()).isEqualTo("[]");
             System.out.printf(
                     "%d kills (%d on a busy processor), %d saves acknowledged, 0 lost; a save took %.1f ms (median), %.1f ms"

@@ -9,7 +9,8 @@ import java.util.function.ToDoubleFunction;
 
 /**
  * Prints how much of every dance in every manner is heard, beside another program that hears beats, over the same files. That one is
- * not told the dance, so a tempo twice or half as quick is a fault of what it was told rather than of its ear.
+ * not told the dance, so a tempo twice or half as quick is a fault of what it was told rather than of its ear; and its beats may all be
+ * moved by as much as suits it best.
  */
 public final class HearingTable {
     private static final String ROW =
@@ -36,7 +37,8 @@ public final class HearingTable {
     private void hear(Trial trial) {
         HouseRecording played = trial.played();
         Trial.Told told = trial.told(played);
-        Optional<Trial.Beats> other = OtherTracker.beats(played.recording()).map(beats -> trial.beats(played, beats));
+        Optional<Trial.Beats> other =
+                OtherTracker.beats(played.recording()).map(beats -> trial.beatsMoved(played, beats));
         own.computeIfAbsent(trial.row(), row -> new ArrayList<>()).add(told);
         other.ifPresent(beats ->
                 others.computeIfAbsent(trial.row(), row -> new ArrayList<>()).add(beats));

@@ -20,10 +20,12 @@ final class HouseRecording {
      * @param drift by how much the tempo sways, as a share
      * @param change by what the tempo is multiplied in the middle
      * @param free seconds of playing out of time before it begins
+     * @param within seconds of it in the middle
      * @param speech how loud somebody talks, as a share
      */
-    record Manner(double loudness, double noise, double drift, double change, double free, double speech) {
-        static final Manner PLAIN = new Manner(0.8, 0, 0, 1, 0, 0);
+    record Manner(
+            double loudness, double noise, double drift, double change, double free, double within, double speech) {
+        static final Manner PLAIN = new Manner(0.8, 0, 0, 1, 0, 0, 0);
     }
 
     private static final Shade USUAL = new Shade(0, 0, 1, true);
@@ -31,24 +33,39 @@ final class HouseRecording {
     private final float[] samples;
     private final List<Double> beats;
     private final Random random;
+    private final double pause;
+    private final double within;
 
     HouseRecording(Band band, double beatsPerMinute, List<Shade> bars, Manner manner, long seed) {
         this.random = new Random(seed);
         int count = bars.size() * band.dance().beatsPerBar();
         List<Double> all = new ArrayList<>();
         double second = Rendering.LEAD + manner.free();
+        int middle = bars.size() / 2 * band.dance().beatsPerBar();
+        double before = 0;
         for (int beat = 0; beat <= count; beat++) {
+            if (beat == middle) {
+                before = second;
+                second += manner.within();
+            }
             all.add(second);
             double tempo = beatsPerMinute * (2 * beat >= count ? manner.change() : 1);
             second += 60 / (tempo * (1 + manner.drift() * Math.sin(3 * Math.PI * beat / count)));
         }
         Rendering played = new Rendering(band, all, bars);
-        for (double free = 0.3; free < manner.free(); free += 0.4 + 1.1 * random.nextDouble()) {
-            played.play(new Note(0, 1, Instrument.KEYS, 55 + random.nextInt(20), 0.6), USUAL, free, 1.2);
-        }
+        freely(played, 0.3, manner.free());
+        freely(played, before + 0.3, before + manner.within());
+        pause = before;
+        within = manner.within();
         samples = played.samples();
         beats = all.subList(0, count);
         level(manner);
+    }
+
+    private void freely(Rendering played, double from, double to) {
+        for (double free = from; free < to; free += 0.4 + 1.1 * random.nextDouble()) {
+            played.play(new Note(0, 1, Instrument.KEYS, 55 + random.nextInt(20), 0.6), USUAL, free, 1.2);
+        }
     }
 
     /** So many bars of the phrase, over and over. */
@@ -65,6 +82,11 @@ final class HouseRecording {
     /** Where the beats are, in seconds, the first of them a one. */
     List<Double> beats() {
         return beats;
+    }
+
+    /** Whether at this second nothing is in time, between two beats. */
+    boolean isPause(double second) {
+        return second > pause && second < pause + within;
     }
 
     private void level(Manner manner) {

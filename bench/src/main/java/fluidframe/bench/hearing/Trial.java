@@ -10,6 +10,7 @@ import fluidframe.core.music.analysis.Hearing;
 import fluidframe.library.shipped.Bands;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,13 +27,14 @@ record Trial(Dance dance, double pace, String manner) {
             new LinkedHashMap<>(Map.of("plain", HouseRecording.Manner.PLAIN));
 
     static {
-        MANNERS.put("soft", new HouseRecording.Manner(0.05, 0, 0, 1, 0, 0));
-        MANNERS.put("loud", new HouseRecording.Manner(0.99, 0, 0, 1, 0, 0));
-        MANNERS.put("noise", new HouseRecording.Manner(0.8, 0.03, 0, 1, 0, 0));
-        MANNERS.put("drift", new HouseRecording.Manner(0.8, 0, 0.03, 1, 0, 0));
-        MANNERS.put("change", new HouseRecording.Manner(0.8, 0, 0, 1.1, 0, 0));
-        MANNERS.put("free", new HouseRecording.Manner(0.8, 0, 0, 1, 7, 0));
-        MANNERS.put("speech", new HouseRecording.Manner(0.8, 0, 0, 1, 0, 1));
+        MANNERS.put("soft", new HouseRecording.Manner(0.05, 0, 0, 1, 0, 0, 0));
+        MANNERS.put("loud", new HouseRecording.Manner(0.99, 0, 0, 1, 0, 0, 0));
+        MANNERS.put("noise", new HouseRecording.Manner(0.8, 0.03, 0, 1, 0, 0, 0));
+        MANNERS.put("drift", new HouseRecording.Manner(0.8, 0, 0.03, 1, 0, 0, 0));
+        MANNERS.put("change", new HouseRecording.Manner(0.8, 0, 0, 1.1, 0, 0, 0));
+        MANNERS.put("free", new HouseRecording.Manner(0.8, 0, 0, 1, 7, 0, 0));
+        MANNERS.put("pause", new HouseRecording.Manner(0.8, 0, 0, 1, 0, 6.3, 0));
+        MANNERS.put("speech", new HouseRecording.Manner(0.8, 0, 0, 1, 0, 0, 1));
     }
 
     /** How far from where it was played a beat may be heard. */
@@ -41,6 +43,8 @@ record Trial(Dance dance, double pace, String manner) {
     private static final double SAME_TEMPO = 0.015;
     private static final double TO_THE_BAR = 1.05;
     private static final int AMONG = 3;
+    private static final int MOVED = 15;
+    private static final double MOST = 0.9;
 
     private static final Map<Dance, Band> BANDS = Bands.load();
     /** Parts by how the band plays them: half tones up, how loud, with drums. */
@@ -102,8 +106,21 @@ record Trial(Dance dance, double pace, String manner) {
         double to = beats.get(beats.size() - 1) + NEAR_SECONDS;
         List<Double> within =
                 heard.stream().filter(beat -> beat >= from && beat <= to).toList();
+        List<Double> inTime = within.stream()
+                .filter(beat -> !played.isPause(beat - NEAR_SECONDS) && !played.isPause(beat + NEAR_SECONDS))
+                .toList();
         return new Beats(
-                share(beats, within), 1 - share(within, beats), isTempo(tempoOf(within) / dance.beatsPerBar()));
+                share(beats, within), 1 - share(inTime, beats), isTempo(tempoOf(within) / dance.beatsPerBar()));
+    }
+
+    /** The same where all may be earlier or later by as much as suits them best, up to 150 ms: what begins is told in many ways. */
+    Beats beatsMoved(HouseRecording played, List<Double> heard) {
+        return IntStream.rangeClosed(-MOVED, MOVED)
+                .mapToObj(hundredths -> beats(
+                        played,
+                        heard.stream().map(beat -> beat + hundredths / 100.0).toList()))
+                .max(Comparator.comparingDouble(Beats::met))
+                .orElseThrow();
     }
 
     /** The share of some that are near one of others. */
@@ -134,16 +151,23 @@ record Trial(Dance dance, double pace, String manner) {
         return heard > low && heard < barsPerMinute() * how().change() * (1 + SAME_TEMPO);
     }
 
-    /** Whether a one that was heard is one that was played, also where beats were heard before the first. */
+    /** Whether most ones that were heard are ones that were played, also after a passage out of time. */
     private static boolean isOne(HouseRecording played, Heard heard) {
         List<Double> beats = played.beats();
-        double one = heard.beats().get(heard.firstOne());
-        int nearest = IntStream.range(0, beats.size())
-                .reduce((a, b) -> Math.abs(beats.get(a) - one) <= Math.abs(beats.get(b) - one) ? a : b)
+        List<Integer> ones = IntStream.iterate(
+                        heard.firstOne(), i -> i < heard.beats().size(), i -> i + heard.beatsPerBar())
+                .map(i -> nearest(beats, heard.beats().get(i)))
+                .filter(i -> i > 0 && i + 1 < beats.size())
+                .boxed()
+                .toList();
+        long right = ones.stream().filter(i -> i % heard.beatsPerBar() == 0).count();
+        return right >= MOST * ones.size();
+    }
+
+    private static int nearest(List<Double> beats, double second) {
+        return IntStream.range(0, beats.size())
+                .reduce((a, b) -> Math.abs(beats.get(a) - second) <= Math.abs(beats.get(b) - second) ? a : b)
                 .orElseThrow();
-        if (nearest > 0 || one > beats.get(0) - NEAR_SECONDS) return nearest % heard.beatsPerBar() == 0;
-        double before = (beats.get(0) - one) / (beats.get(1) - beats.get(0));
-        return Math.round(before) % heard.beatsPerBar() == 0;
     }
 
     /** The share of the borders played that were heard within a bar, wherever its first bar is. */

@@ -3,7 +3,7 @@ package fluidframe.bench.hearing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fluidframe.core.count.Dance;
-import fluidframe.core.music.analysis.Heard;
+import fluidframe.core.music.analysis.Hearing;
 import fluidframe.library.shipped.Bands;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -19,7 +19,8 @@ class HearingTest {
         "FOXTROT, 1.2, soft",
         "VIENNESE_WALTZ, 1, noise",
         "SAMBA, 1, drift",
-        "JIVE, 1, free"
+        "JIVE, 1, free",
+        "RUMBA, 1, pause"
     })
     void hearsBeatsTempoOnesAndParts(Dance dance, double pace, String manner) {
         Trial trial = new Trial(dance, pace, manner);
@@ -36,9 +37,12 @@ class HearingTest {
     void hearsTheSameTwice() {
         HouseRecording played = new HouseRecording(
                 Bands.load().get(Dance.RUMBA), 104, HouseRecording.bars(4), HouseRecording.Manner.PLAIN, 3);
-        Heard once = Heard.of(played.recording(), Dance.RUMBA);
-        assertThat(once.beats()).isNotEmpty();
-        assertThat(Heard.of(played.recording(), Dance.RUMBA)).isEqualTo(once);
+        Hearing once = Hearing.of(played.recording(), Dance.RUMBA, share -> {});
+        assertThat(once.heard().beats()).isNotEmpty();
+        Hearing again = Hearing.of(played.recording(), Dance.RUMBA, share -> {});
+        assertThat(again.heard()).isEqualTo(once.heard());
+        assertThat(again.sections()).isEqualTo(once.sections());
+        assertThat(again.accents()).isEqualTo(once.accents());
     }
 
     /** Beats that are not there and beats that are missing are counted by numbers, or the table says nothing. */

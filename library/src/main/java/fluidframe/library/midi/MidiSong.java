@@ -8,6 +8,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import javax.sound.midi.InvalidMidiDataException;
@@ -36,9 +37,13 @@ public final class MidiSong {
 
     private static final int MOST_LETTERS_OF_A_SONG = 120;
 
+    private static final String NUMBER = "\\d{1,3}\\.\\d{1,15}";
+
     private static final int WHOLE_NOTE_QUARTERS = 4;
     /** Two tempos closer than this are one: files round their microseconds. */
     private static final double SAME_TEMPO = 0.05;
+    /** As a share. */
+    private static final double SAME_LENGTH = 0.03;
 
     private final TreeMap<Long, String> markers = new TreeMap<>();
     private final TreeMap<Long, Double> tempos = new TreeMap<>();
@@ -226,7 +231,7 @@ public final class MidiSong {
     private double exactly(int bar, double ticksPerBar, double tempo) {
         double rounded = Math.round(tempo * 1000) / 1000.0;
         return said(Math.round((bar - 1) * ticksPerBar), SongMidi.TEMPO)
-                .filter(words -> words.matches("\\d{1,3}\\.\\d{1,15}"))
+                .filter(words -> words.matches(NUMBER))
                 .map(Double::valueOf)
                 .filter(told -> Math.abs(told - tempo) < SAME_TEMPO)
                 .orElse(rounded);
@@ -239,6 +244,40 @@ public final class MidiSong {
         return last && ending ? Song.Kind.ENDING : Song.Kind.DANCE;
     }
 
+    /** Every tempo that a file of ours says in words. */
+    private List<Song.TempoMark> said(int bars, double ticksPerBar) {
+        List<Song.TempoMark> said = new ArrayList<>();
+        texts.forEach((tick, all) -> {
+            int bar = (int) Math.round(tick / ticksPerBar) + 1;
+            all.stream()
+                    .filter(words -> words.startsWith(SongMidi.TEMPO))
+                    .map(words -> words.substring(SongMidi.TEMPO.length()))
+                    .filter(words -> words.matches(NUMBER) && bar <= bars)
+                    .map(Double::valueOf)
+                    .filter(tempo -> tempo >= Song.SLOWEST && tempo <= Song.FASTEST)
+                    .findFirst()
+                    .ifPresent(tempo -> said.add(new Song.TempoMark(bar, tempo)));
+        });
+        return said.isEmpty() || said.get(0).bar() != 1 ? List.of() : said;
+    }
+
+    /** Whether what is said lasts as long as what is played: another program may have changed the tempos. */
+    private boolean isAsLong(List<Song.TempoMark> said, int bars, double ticksPerBar, double quartersPerBar) {
+        if (said.isEmpty()) return false;
+        double told = 0;
+        for (int i = 0; i < said.size(); i++) {
+            int to = i + 1 < said.size() ? said.get(i + 1).bar() : bars + 1;
+            told += (to - said.get(i).bar()) / said.get(i).barsPerMinute();
+        }
+        double played = 0;
+        for (Map.Entry<Long, Double> tempo : tempos.entrySet()) {
+            Long next = tempos.higherKey(tempo.getKey());
+            double to = next == null ? bars * ticksPerBar : next;
+            played += (to - tempo.getKey()) / ticksPerBar * quartersPerBar / tempo.getValue();
+        }
+        return Math.abs(told / played - 1) < SAME_LENGTH;
+    }
+
     private List<Song.TempoMark> tempoMarks(int bars, double ticksPerBar, double quartersPerBar) {
         if (tempos.isEmpty()) notes.add("The file names no tempo: 120 quarter notes a minute are taken.");
         TreeMap<Integer, Double> marks = new TreeMap<>();
@@ -247,6 +286,9 @@ public final class MidiSong {
             int bar = (int) Math.round(tick / ticksPerBar) + 1;
             if (bar <= bars) marks.put(bar, quarters / quartersPerBar);
         });
+        List<Song.TempoMark> said = said(bars, ticksPerBar);
+        // A file of ours has a tempo for every beat of a recording, and says itself how they are summed up.
+        if (tempos.size() > said.size() && isAsLong(said, bars, ticksPerBar, quartersPerBar)) return said;
         List<Song.TempoMark> found = new ArrayList<>();
         marks.forEach((bar, tempo) -> {
             boolean changes = found.isEmpty()

@@ -37,6 +37,7 @@ public final class SongMidi {
     private static final int LOW_CLICK = 77;
     private static final int LOUD = 100;
     private static final double MICROSECONDS_A_MINUTE = 60_000_000.0;
+    private static final double MICROSECONDS_A_SECOND = 1_000_000.0;
 
     private final Song song;
     private final Track track;
@@ -68,18 +69,37 @@ public final class SongMidi {
             text(MARKER, tick(beginnings.get(i), 1), section.name());
             text(TEXT, tick(beginnings.get(i), 1), KIND + section.kind().name().toLowerCase(java.util.Locale.ROOT));
         }
-        for (Song.TempoMark mark : song.tempos()) {
-            long tick = tick(mark.bar(), 1);
-            int microseconds = (int) Math.round(MICROSECONDS_A_MINUTE / (mark.barsPerMinute() * song.beatsPerBar()));
-            byte[] bytes =
-                    ByteBuffer.allocate(Integer.BYTES).putInt(microseconds).array();
-            meta(TEMPO_MARK, tick, Arrays.copyOfRange(bytes, 1, bytes.length));
-            text(TEXT, tick, TEMPO + mark.barsPerMinute());
+        for (Song.TempoMark mark : song.tempos()) text(TEXT, tick(mark.bar(), 1), TEMPO + mark.barsPerMinute());
+        if (song.recording().isPresent()) everyBeat();
+        else {
+            for (Song.TempoMark mark : song.tempos()) {
+                double beats = mark.barsPerMinute() * song.beatsPerBar();
+                tempo(tick(mark.bar(), 1), MICROSECONDS_A_MINUTE / beats);
+            }
         }
         for (Song.Accent accent : song.accents()) text(TEXT, tick(accent.bar(), accent.beat()), ACCENT);
         for (int bar = 1; bar <= song.bars(); bar++) {
             for (int beat = 1; beat <= song.beatsPerBar(); beat++) click(tick(bar, beat), beat == 1);
         }
+    }
+
+    /** Every beat as long as it is in the recording, so that a player stays with the sound from bar 1 on. */
+    private void everyBeat() throws InvalidMidiDataException {
+        double before = 0;
+        for (int beat = 0; beat < song.bars() * song.beatsPerBar(); beat++) {
+            double after = song.seconds((beat + 1.0) / song.beatsPerBar());
+            // What is rounded off one beat is made up for by the next.
+            double microseconds = Math.round((after - before) * MICROSECONDS_A_SECOND);
+            tempo((long) beat * TICKS, microseconds);
+            before += microseconds / MICROSECONDS_A_SECOND;
+        }
+    }
+
+    private void tempo(long tick, double microsecondsABeat) throws InvalidMidiDataException {
+        byte[] bytes = ByteBuffer.allocate(Integer.BYTES)
+                .putInt((int) Math.round(microsecondsABeat))
+                .array();
+        meta(TEMPO_MARK, tick, Arrays.copyOfRange(bytes, 1, bytes.length));
     }
 
     private long tick(int bar, int beat) {

@@ -10,6 +10,7 @@ import fluidframe.core.chart.FigureUse;
 import fluidframe.core.chart.Step;
 import fluidframe.core.count.Dance;
 import fluidframe.core.link.Repertoire;
+import fluidframe.core.music.Recorded;
 import fluidframe.core.music.Song;
 import fluidframe.core.routine.PlacedFigure;
 import fluidframe.core.routine.RoutineWork;
@@ -196,5 +197,43 @@ class MidiTest {
             }
         }
         assertThat(lyrics).containsExactly("0 down", "2 3");
+    }
+
+    /** Bars that grow slower and a last one that is held: a player of the file stays with the recording. */
+    @Test
+    void theFileOfARecordedSongHasEveryBeatWhereItIsHeard() throws Exception {
+        List<Double> beats = new ArrayList<>();
+        double second = 6.7;
+        for (int beat = 0; beat < 24; beat++) {
+            beats.add(second);
+            second += 0.5 + 0.004 * beat + (beat == 22 ? 0.3 : 0);
+        }
+        List<Song.Section> sections = List.of(new Song.Section("Verse", 8, Song.Kind.DANCE));
+        List<Song.TempoMark> tempos = List.of(new Song.TempoMark(1, 38.1), new Song.TempoMark(5, 34.2));
+        Song song = new Song(
+                "Growing slower",
+                3,
+                8,
+                sections,
+                tempos,
+                List.of(),
+                Optional.of(new Recorded("x.wav", second, beats, 0)));
+        byte[] file = SongMidi.write(song);
+        Sequence read = MidiSystem.getSequence(new ByteArrayInputStream(file));
+        long micros = 0;
+        int beat = 0;
+        for (int i = 0; i < read.getTracks()[0].size(); i++) {
+            if (!(read.getTracks()[0].get(i).getMessage() instanceof MetaMessage meta) || meta.getType() != 0x51)
+                continue;
+            assertThat(read.getTracks()[0].get(i).getTick()).isEqualTo((long) beat * read.getResolution());
+            assertThat(micros / 1e6 + 6.7).isCloseTo(beats.get(beat), within(1e-4));
+            byte[] data = meta.getData();
+            micros += (data[0] & 255) << 16 | (data[1] & 255) << 8 | data[2] & 255;
+            beat++;
+        }
+        assertThat(beat).isEqualTo(24);
+        Song again = MidiSong.read("x", file).song();
+        assertThat(again.tempos()).isEqualTo(tempos);
+        assertThat(again.sections()).isEqualTo(sections);
     }
 }

@@ -15,6 +15,7 @@ import java.util.List;
  * @param message why it failed, or why there is no song
  * @param dance as which it was heard
  * @param document the song as it was heard; nothing where no beats were
+ * @param sureOfBeats how alike the rhythm is from bar to bar, 0 to 1
  * @param sureOfOne 0 where another beat is as likely to be one, towards 1
  * @param sureOfSections 0 where no border stands out, towards 1
  * @param dances which dances it could be, the likeliest first
@@ -25,6 +26,7 @@ record HearingView(
         String message,
         String dance,
         @Nullable @Schema(ref = ApiDescription.SONG) JsonNode document,
+        double sureOfBeats,
         double sureOfOne,
         double sureOfSections,
         List<Likely> dances) {

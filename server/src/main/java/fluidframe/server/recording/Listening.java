@@ -86,7 +86,7 @@ class Listening {
     private static HearingView view(Job<?> job) {
         String state = job.state().toString();
         Optional<Told> told = job.result().map(Told.class::cast);
-        if (told.isEmpty()) return new HearingView(job.id(), state, job.message(), "", null, 0, 0, List.of());
+        if (told.isEmpty()) return new HearingView(job.id(), state, job.message(), "", null, 0, 0, 0, List.of());
         Told heard = told.get();
         String message = heard.song().isPresent()
                 ? ""
@@ -97,6 +97,7 @@ class Listening {
                 message,
                 heard.dance().toString(),
                 heard.song().map(SongFormat.SONG::toJson).orElse(null),
+                heard.hearing().heard().sureOfBeats(),
                 heard.hearing().heard().sureOfOne(),
                 heard.hearing().sureOfSections(),
                 heard.likely().stream().map(HearingView.Likely::of).toList());

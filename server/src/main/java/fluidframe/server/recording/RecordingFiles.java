@@ -11,9 +11,11 @@ import java.nio.file.Path;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Component;
 
@@ -29,7 +31,9 @@ public class RecordingFiles {
             "m4a", "audio/mp4",
             "flac", "audio/flac");
 
-    private static final Pattern NAME = Pattern.compile("[0-9a-f]{64}\\.[a-z0-9]{2,5}");
+    /** Of a file of ours. */
+    static final Pattern NAME = Pattern.compile("[0-9a-f]{64}\\.[a-z0-9]{2,5}");
+
     private static final String STRENGTHS = ".heard";
 
     private final Path folder;
@@ -86,6 +90,33 @@ public class RecordingFiles {
                             + " on the song's page. Its beats are kept with the song");
         }
         return folder.resolve(file);
+    }
+
+    Path folder() {
+        return folder;
+    }
+
+    /** Every sound that is kept. */
+    List<Path> all() {
+        if (!Files.isDirectory(folder)) return List.of();
+        try (Stream<Path> there = Files.list(folder)) {
+            return there.filter(
+                            file -> NAME.matcher(file.getFileName().toString()).matches())
+                    .sorted()
+                    .toList();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Deletes a sound with what was heard in it. */
+    void delete(String file) {
+        try {
+            Files.deleteIfExists(folder.resolve(file + STRENGTHS));
+            Files.deleteIfExists(folder.resolve(file));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** The name is looked at first: what is no name of ours is no path either. */

@@ -142,20 +142,53 @@ class RecordingIT extends OpeningTest {
         });
     }
 
-    @Test
-    void aSongThatCameWithoutItsSoundIsGivenIt() throws Exception {
-        // A byte behind the sound makes it a file that nobody has taken in before.
-        byte[] sound = played();
-        byte[] wave = Arrays.copyOf(sound, sound.length + 1);
+    /** The id of a new song to a sound that is not here. */
+    private String songTo(byte[] missing) throws Exception {
         String file =
-                HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(wave));
+                HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(missing));
         ObjectNode song = (ObjectNode) kept("harbour-lights");
         song.remove("id");
+        song.put("name", "Without its sound");
         ((ObjectNode) song.get("recording")).put("file", file + ".wav");
-        String id = MAPPER.readTree(
-                        app().send("POST", "/api/songs", song.toString()).body())
+        return MAPPER.readTree(app().send("POST", "/api/songs", song.toString()).body())
                 .get("id")
                 .asText();
+    }
+
+    /** A file that nobody has taken in before: with some bytes behind the sound. */
+    private byte[] unknown(int more) {
+        byte[] sound = played();
+        return Arrays.copyOf(sound, sound.length + more);
+    }
+
+    /** The sound of the song on this page is there and longer than half a minute. */
+    private void awaitSound() {
+        page.waitForCondition(
+                () -> Boolean.TRUE.equals(page.evaluate("document.querySelector('audio')?.duration > 30")));
+    }
+
+    @Test
+    void soundsAreListedBesideTheBackupsAndBroughtBackByWhatIsInThem() throws Exception {
+        byte[] wave = unknown(2);
+        String id = songTo(wave);
+        go("/backups");
+        Locator missing = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Missing sounds"));
+        assertThat(missing).containsText("Without its sound");
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Recordings")))
+                .containsText("Salt and Lamplight");
+        page.getByLabel("Bring sounds back").setInputFiles(new FilePayload[] {
+            new FilePayload("other.wav", "audio/wav", silence(2)), new FilePayload("renamed.ogg", "audio/ogg", wave)
+        });
+        assertThat(page.getByText("1 sound found again; 1 left aside")).isVisible();
+        assertThat(missing).hasCount(0);
+        go("/songs/" + id);
+        awaitSound();
+    }
+
+    @Test
+    void aSongThatCameWithoutItsSoundIsGivenIt() throws Exception {
+        byte[] wave = unknown(1);
+        String id = songTo(wave);
         go("/songs/" + id);
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("put its file back");
         Locator put = page.getByLabel("The file of this recording");
@@ -163,7 +196,7 @@ class RecordingIT extends OpeningTest {
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("another recording than the one of this song");
         put.setInputFiles(new FilePayload("mine.wav", "audio/wav", wave));
         assertThat(put).hasCount(0);
-        page.waitForFunction("document.querySelector('audio').duration > 30");
+        awaitSound();
     }
 
     @Test
@@ -195,7 +228,7 @@ class RecordingIT extends OpeningTest {
                 .isNotEqualTo(kept("salt-and-lamplight").at("/recording/file").asText())
                 .endsWith(".wav");
         // The sound of it is there and as long as it says.
-        page.waitForFunction("document.querySelector('audio').duration > 30");
+        awaitSound();
         Object seconds = page.evaluate("document.querySelector('audio').duration");
         Assertions.assertThat(((Number) seconds).doubleValue())
                 .isCloseTo(kept(id).at("/recording/seconds").asDouble(), Assertions.within(0.05));

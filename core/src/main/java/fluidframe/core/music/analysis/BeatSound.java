@@ -72,6 +72,11 @@ final class BeatSound {
         return last <= first ? 0 : Math.sqrt(sum / (last - first));
     }
 
+    /** Of some of the beats. */
+    BeatSound part(int from, int to) {
+        return new BeatSound(Arrays.copyOfRange(tones, from, to), Arrays.copyOfRange(loudness, from, to));
+    }
+
     /** The tones of some beats together. */
     double[] tones(int from, int to) {
         double[] sum = new double[TONES];

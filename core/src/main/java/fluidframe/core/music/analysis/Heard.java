@@ -12,9 +12,11 @@ import java.util.List;
  * @param beatsPerBar of the metre
  * @param firstOne the index of the first one among the beats
  * @param barsPerMinute the tempo of most of it; 0 where there is none
+ * @param sureOfBeats how alike the rhythm is from bar to bar, 0 to 1
  * @param sureOfOne 0 where another beat is as likely to be one, towards 1 where none is
  */
-public record Heard(List<Double> beats, int beatsPerBar, int firstOne, double barsPerMinute, double sureOfOne) {
+public record Heard(
+        List<Double> beats, int beatsPerBar, int firstOne, double barsPerMinute, double sureOfBeats, double sureOfOne) {
     /** How far outside of its band a dance is still looked for, to either side. */
     private static final double SLOWER = 0.72;
 
@@ -24,17 +26,8 @@ public record Heard(List<Double> beats, int beatsPerBar, int firstOne, double ba
         beats = List.copyOf(beats);
     }
 
-    /** Listens for the beats of a dance; which octave the tempo is in is settled by the dance. Nothing is heard in silence. */
-    public static Heard of(Recording recording, Dance dance) {
-        int beatsPerBar = dance.beatsPerBar();
-        if (recording.isSilent()) return none(beatsPerBar);
-        Onsets onsets = Onsets.of(recording);
-        List<Double> beats = beats(onsets, dance);
-        return of(onsets, BeatSound.of(recording, beats), beats, beatsPerBar);
-    }
-
     static Heard none(int beatsPerBar) {
-        return new Heard(List.of(), beatsPerBar, 0, 0, 0);
+        return new Heard(List.of(), beatsPerBar, 0, 0, 0, 0);
     }
 
     /** The beats alone, looked for at the tempos of a dance and somewhat beyond them. */
@@ -48,15 +41,23 @@ public record Heard(List<Double> beats, int beatsPerBar, int firstOne, double ba
         return BeatTrack.of(onsets, tempo);
     }
 
+    /** With the first one that all of it together speaks for. */
     static Heard of(Onsets onsets, BeatSound sound, List<Double> beats, int beatsPerBar) {
-        Ones.Found one = Ones.of(sound, onsets, beats, beatsPerBar);
+        return of(onsets, sound, new InTime(beats, -1, List.of(), 0), beatsPerBar);
+    }
+
+    static Heard of(Onsets onsets, BeatSound sound, InTime inTime, int beatsPerBar) {
+        List<Double> beats = inTime.beats();
+        Ones.Found found = Ones.of(sound, onsets, beats, beatsPerBar);
+        int one = inTime.one() < 0 ? found.first() : inTime.one();
         double seconds = (onsets.steps() - 1) / (double) Onsets.PER_SECOND;
         return new Heard(
-                filled(beats, one.first(), beatsPerBar, seconds),
+                filled(beats, one, beatsPerBar, seconds),
                 beatsPerBar,
-                one.first(),
+                one,
                 barsPerMinute(beats, beatsPerBar),
-                one.confidence());
+                inTime.sure(),
+                one == found.first() ? found.confidence() : 0);
     }
 
     /** What rings out on the last beats of a bar does not begin on them: the last bar is counted to its end. */

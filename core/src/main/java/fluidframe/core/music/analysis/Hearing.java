@@ -46,16 +46,20 @@ public record Hearing(
         }
         Onsets onsets = Onsets.of(recording);
         share.accept(ONSETS);
-        List<Double> beats = Heard.beats(onsets, dance);
+        List<Double> all = Heard.beats(onsets, dance);
         share.accept(BEATS);
-        BeatSound sound = BeatSound.of(recording, beats);
+        BeatSound soundOfAll = BeatSound.of(recording, all);
         share.accept(SOUND);
-        Heard heard = Heard.of(onsets, sound, beats, perBar);
+        InTime inTime = InTime.of(onsets, soundOfAll, all, perBar);
+        List<Double> beats = inTime.beats();
+        BeatSound sound = beats.equals(all) ? soundOfAll : BeatSound.of(recording, beats);
+        Heard heard = Heard.of(onsets, sound, inTime, perBar);
         Strengths strengths = Strengths.of(onsets);
         if (beats.size() < heard.firstOne() + perBar || beats.size() < 2) {
             return new Hearing(heard, strengths, List.of(), 0, List.of());
         }
-        Sections.Found parts = Sections.of(sound, onsets, beats, heard.firstOne(), perBar);
+        Sections.Found parts =
+                Sections.of(sound, onsets, beats, heard.firstOne(), perBar).without(inTime.free());
         List<Song.Accent> accents = Standouts.of(sound, onsets, beats, heard.firstOne(), perBar);
         return new Hearing(heard, strengths, parts.sections(), parts.sure(), accents);
     }

@@ -39,6 +39,8 @@ final class Sections {
     private static final double WEIGHT_LOUD = 0.8;
     private static final double WEIGHT_STRUCK = 0.7;
 
+    private static final String FREE = "Out of time";
+
     private Sections() {}
 
     /**
@@ -47,7 +49,33 @@ final class Sections {
      * @param sections at least one
      * @param sure 0 where no border stands out, towards 1 where all do
      */
-    record Found(List<Song.Section> sections, double sure) {}
+    record Found(List<Song.Section> sections, double sure) {
+        /** With the passages out of time as parts of their own. */
+        Found without(List<Steadiness.Passage> free) {
+            List<Song.Section> parts = new ArrayList<>();
+            int bar = 0;
+            for (Song.Section section : sections) {
+                int at = bar;
+                bar += section.bars();
+                for (Steadiness.Passage passage : free) {
+                    if (passage.to() <= at || passage.from() >= bar) continue;
+                    if (passage.from() > at)
+                        parts.add(new Song.Section(section.name(), passage.from() - at, section.kind()));
+                    int end = Math.min(bar, passage.to());
+                    int begun = Math.max(at, passage.from());
+                    Song.Section last = parts.isEmpty() ? null : parts.get(parts.size() - 1);
+                    if (passage.from() < begun && last != null && last.name().equals(FREE)) {
+                        parts.remove(parts.size() - 1);
+                        begun = passage.from();
+                    }
+                    parts.add(new Song.Section(FREE, end - begun, Song.Kind.DANCE));
+                    at = end;
+                }
+                if (at < bar) parts.add(new Song.Section(section.name(), bar - at, section.kind()));
+            }
+            return new Found(parts, sure);
+        }
+    }
 
     static Found of(BeatSound sound, Onsets onsets, List<Double> beats, int one, int beatsPerBar) {
         int bars = Math.max(1, Math.min(Song.MOST_BARS, (beats.size() - one) / beatsPerBar));

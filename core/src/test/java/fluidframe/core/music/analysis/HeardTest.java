@@ -27,9 +27,13 @@ class HeardTest {
         return new Recording(samples, RATE);
     }
 
+    private static Heard heard(Recording recording, Dance dance) {
+        return Hearing.of(recording, dance, share -> {}).heard();
+    }
+
     @Test
     void hearsClicksOnTheirBeatsToAHundredthOfASecond() {
-        Heard heard = Heard.of(clicks(87, 3, 60), Dance.WALTZ);
+        Heard heard = heard(clicks(87, 3, 60), Dance.WALTZ);
         assertThat(heard.barsPerMinute()).isCloseTo(29, within(0.05));
         assertThat(heard.beats()).hasSize(60);
         for (int beat = 0; beat < 60; beat++) {
@@ -42,21 +46,21 @@ class HeardTest {
     @Test
     void theDanceSettlesTheOctave() {
         Recording clicks = clicks(176, 3, 90);
-        assertThat(Heard.of(clicks, Dance.VIENNESE_WALTZ).barsPerMinute()).isCloseTo(176 / 3.0, within(0.3));
-        assertThat(Heard.of(clicks, Dance.WALTZ).barsPerMinute()).isCloseTo(88 / 3.0, within(0.3));
+        assertThat(heard(clicks, Dance.VIENNESE_WALTZ).barsPerMinute()).isCloseTo(176 / 3.0, within(0.3));
+        assertThat(heard(clicks, Dance.WALTZ).barsPerMinute()).isCloseTo(88 / 3.0, within(0.3));
     }
 
     @Test
     void hearsNothingInSilenceAndBearsAMoment() {
-        Heard silent = Heard.of(new Recording(new float[RATE * 5], RATE), Dance.TANGO);
+        Heard silent = heard(new Recording(new float[RATE * 5], RATE), Dance.TANGO);
         assertThat(silent.beats()).isEmpty();
         assertThat(silent.barsPerMinute()).isZero();
-        assertThat(Heard.of(new Recording(new float[0], RATE), Dance.TANGO).beats())
+        assertThat(heard(new Recording(new float[0], RATE), Dance.TANGO).beats())
                 .isEmpty();
-        assertThat(Heard.of(new Recording(new float[] {1}, RATE), Dance.TANGO).beats())
+        assertThat(heard(new Recording(new float[] {1}, RATE), Dance.TANGO).beats())
                 .hasSizeLessThan(2);
         // Two clicks are counted to the end of their bar.
-        assertThat(Heard.of(clicks(120, 4, 2), Dance.FOXTROT).beats()).hasSize(4);
+        assertThat(heard(clicks(120, 4, 2), Dance.FOXTROT).beats()).hasSize(4);
     }
 
     @Test
