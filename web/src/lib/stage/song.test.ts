@@ -7,10 +7,17 @@ interface Piece {
   on: number;
   offset: number;
   length: number;
+  /** When on the clock the loudest of what is played slower or faster is heard. */
+  loudest?: number;
 }
 
+const loudestOf = (samples: Float32Array) =>
+  samples.reduce((best, sample, i) => (Math.abs(sample) > Math.abs(samples[best] ?? 0) ? i : best), 0);
+
+const RATE = 8000;
 let now = 0;
 let transport: Transport;
+let part: ReturnType<typeof songPart>;
 let pieces: Piece[] = [];
 
 const gain = {
@@ -20,23 +27,44 @@ const gain = {
 };
 /** A context that writes down what is played, and at which time of the recording. */
 const context = {
-  sampleRate: 1000,
+  sampleRate: RATE,
   get currentTime() {
     return now;
   },
   createGain: () => gain,
+  createBuffer: (_: number, length: number, sampleRate: number) => ({
+    sampleRate,
+    length,
+    samples: new Float32Array(length),
+    copyToChannel(from: Float32Array) {
+      this.samples.set(from);
+    }
+  }),
   createBufferSource: () => ({
-    buffer: null,
+    buffer: null as { samples?: Float32Array } | null,
     connect: () => gain,
-    start: (on: number, offset: number, length: number) => pieces.push({ on, offset, length: length - 0.004 })
+    start(on: number, offset: number, length: number) {
+      const samples = this.buffer?.samples;
+      const at = samples && loudestOf(samples) / RATE;
+      pieces.push({ on, offset, length: length - 0.004, ...(at === undefined ? {} : { loudest: on + at - offset }) });
+    }
   })
 } as unknown as BaseAudioContext;
 
-const buffer = { sampleRate: 1000, duration: 60, length: 60_000 } as AudioBuffer;
+/** A click on every beat of what is danced, which begins after five seconds. */
+const BEATS = [0, 0.5, 1, 1.7, 2.2, 2.7, 3.2];
+const clicks = new Float32Array(60 * RATE);
+for (const beat of BEATS) for (let i = 0; i < 150; i++) clicks[(5 + beat) * RATE + i] = Math.exp(-i / 30);
+const buffer = {
+  sampleRate: RATE,
+  duration: 60,
+  length: 60 * RATE,
+  numberOfChannels: 1,
+  getChannelData: () => clicks
+} as unknown as AudioBuffer;
 
 /** Orders everything until so many seconds from now. */
 function play(seconds: number) {
-  const part = songPart(context, {} as AudioNode, { buffer, from: 5 }, transport);
   follow(transport, part, now, now + seconds, (at, beat, round) => part.sound(at, beat, round));
 }
 
@@ -53,7 +81,8 @@ beforeEach(() => {
   now = 10;
   pieces = [];
   // The third beat is slower, as in a recording that sways.
-  transport = new Transport({ seconds: [0, 0.5, 1, 1.7, 2.2, 2.7, 3.2], begins: 0, end: 6, beatsPerBar: 3 }, () => now);
+  transport = new Transport({ seconds: BEATS, begins: 0, end: 6, beatsPerBar: 3 }, () => now);
+  part = songPart(context, {} as AudioNode, { buffer, from: 5 }, transport);
 });
 
 describe('the recording of a song', () => {
@@ -94,6 +123,24 @@ describe('the recording of a song', () => {
       const again = pieces[next];
       if (again) expect(again.on).toBeCloseTo(last.on + last.length, 2);
     });
+  });
+
+  it.each([0.5, 0.8, 1.2])('has its beats where the picture has them at %f of the tempo', async (rate) => {
+    transport.setRate(rate);
+    transport.play(0);
+    play(0.2);
+    // What was asked for first was not ready; by its next turn it is.
+    await new Promise((ready) => setTimeout(ready, 200));
+    pieces = [];
+    transport.pause();
+    transport.play(0);
+    play(3 / rate);
+    expect(pieces.length).toBeGreaterThan(15);
+    for (const beat of BEATS.slice(1, 5)) {
+      const on = now + beat / rate;
+      const nearest = Math.min(...pieces.map((piece) => Math.abs((piece.loudest ?? Infinity) - on)));
+      expect(nearest).toBeLessThan(0.025);
+    }
   });
 
   it('is mixed to one channel from any stretch of it', () => {

@@ -1,5 +1,5 @@
 import { onSample, type Part } from './sound';
-import { stretched, type Stretched } from './stretch';
+import { stretching, type Stretching } from './stretch';
 import type { Transport } from './transport.svelte';
 
 /** A beat is played in so many pieces that follow each other without a gap. */
@@ -30,34 +30,57 @@ export function mono(buffer: AudioBuffer, from: number, to: number): Float32Arra
   return mixed;
 }
 
-/** What sounds at one tempo: a buffer, and where in it a second of the recording is. */
-interface Ready {
-  buffer: AudioBuffer;
-  at: (second: number) => number;
+/** Part of the recording at another tempo, from a second of it on. */
+interface Stretch {
+  first: number;
+  begun: Stretching;
 }
+
+/** Seconds that two stretches share, so that a piece lies in one of them. */
+const SHARED = 1;
 
 /** The recording, a piece at a time on the beats of the motion, so that loops have no gap and the picture keeps to it. */
 export function songPart(context: BaseAudioContext, into: AudioNode, recorded: Recorded, transport: Transport): Part {
-  const whole: Ready = { buffer: recorded.buffer, at: (second) => second };
-  const ready = new Map<string, Ready | 'asked'>();
+  const stretches = new Map<string, Stretch[]>();
+  const { sampleRate } = recorded.buffer;
   const seconds = (beat: number) => recorded.from + transport.timeline.seconds(beat);
 
-  function of(rate: number): Ready | undefined {
-    if (Math.abs(rate - 1) < SAME) return whole;
+  function stretch(key: string, rate: number, from: number, to: number): Stretch {
+    const sound = mono(recorded.buffer, from, to);
+    return { first: from, begun: stretching(sound, sampleRate, rate, { isWanted: () => stretches.has(key) }) };
+  }
+
+  /** Begins where it is wanted, or with the loop, so that only a moment is silent; what lies before is begun when it is asked for. */
+  function begin(key: string, rate: number, second: number): Stretch[] {
+    const known = stretches.get(key);
+    if (known?.some(({ first }) => first <= second)) return known;
+    const first = Math.max(0, seconds(transport.begins) - SHARED);
+    const loop = transport.loop ? seconds(transport.loop.from) : second;
+    const from = Math.max(first, Math.min(second, loop) - SHARED);
+    const to = known?.[0] ? known[0].first + 2 * SHARED : seconds(transport.end) + 2;
+    const all = known ?? [];
+    stretches.set(key, all);
+    for (const old of [...stretches.keys()].slice(0, -MOST_KEPT)) stretches.delete(old);
+    all.unshift(stretch(key, rate, from, to));
+    return all;
+  }
+
+  /** Where so many seconds lie that are heard from a second of the recording on; nothing while that is not ready. */
+  function sounding(rate: number, second: number, length: number) {
+    if (Math.abs(rate - 1) < SAME) {
+      const isIn = second >= 0 && second < recorded.buffer.duration;
+      return isIn ? { buffer: recorded.buffer, offset: second } : undefined;
+    }
     const key = rate.toFixed(3);
-    const known = ready.get(key);
-    if (known === 'asked') return undefined;
-    if (known) return known;
-    ready.set(key, 'asked');
-    for (const old of [...ready.keys()].slice(0, -MOST_KEPT)) ready.delete(old);
-    const first = Math.max(0, seconds(transport.begins) - 1);
-    const sound = mono(recorded.buffer, first, seconds(transport.end) + 2);
-    const { sampleRate } = recorded.buffer;
-    void stretched(sound, sampleRate, rate).then(({ samples, early }: Stretched) => {
-      const buffer = context.createBuffer(1, Math.max(1, samples.length), sampleRate);
-      buffer.copyToChannel(samples, 0);
-      if (ready.has(key)) ready.set(key, { buffer, at: (second) => (second - first) / rate - early });
-    });
+    for (const { first, begun } of begin(key, rate, second)) {
+      const offset = (second - first) / rate - begun.early;
+      const from = Math.floor(offset * sampleRate);
+      const to = Math.ceil((offset + length) * sampleRate);
+      if (from < 0 || to > begun.filled) continue;
+      const buffer = context.createBuffer(1, Math.max(1, to - from), sampleRate);
+      buffer.copyToChannel(begun.samples.subarray(from, to), 0);
+      return { buffer, offset: offset - from / sampleRate };
+    }
     return undefined;
   }
 
@@ -73,22 +96,22 @@ export function songPart(context: BaseAudioContext, into: AudioNode, recorded: R
     next,
     sound(at, beat) {
       const { rate, loop } = transport;
-      const from = of(rate);
-      if (!from) return null;
       const on = Math.max(onSample(context, at), context.currentTime);
       const until = Math.min((Math.floor(beat * PIECES + 1e-6) + 1) / PIECES, loop?.to ?? Infinity);
-      const length = (seconds(until) - seconds(beat)) / rate - (on - at);
-      const offset = from.at(seconds(beat)) + (on - at);
-      if (length <= 0 || offset < 0 || offset >= from.buffer.duration) return null;
+      const late = on - at;
+      const length = (seconds(until) - seconds(beat)) / rate - late;
+      if (length <= 0) return null;
+      const heard = sounding(rate, seconds(beat) + late * rate, length + OVER);
+      if (!heard) return null;
       const source = context.createBufferSource();
-      source.buffer = from.buffer;
+      source.buffer = heard.buffer;
       const loud = context.createGain();
       loud.gain.setValueAtTime(0, on);
       loud.gain.linearRampToValueAtTime(1, on + OVER);
       loud.gain.setValueAtTime(1, on + length);
       loud.gain.linearRampToValueAtTime(0, on + length + OVER);
       source.connect(loud).connect(into);
-      source.start(on, offset, length + OVER);
+      source.start(on, heard.offset, length + OVER);
       return { stop: () => loud.disconnect(), ends: on + length + OVER };
     }
   };

@@ -7,12 +7,16 @@ const FRAMES = 4096;
 const AT_ONCE = 16 * FRAMES;
 const PROBE_SECONDS = 4;
 
-/** A sound played slower or faster at the same pitch. */
-export interface Stretched {
-  /** One channel. */
+/** A sound on its way to being slower or faster at the same pitch. */
+export interface Stretching {
+  /** One channel, as long as it will be. */
   samples: Float32Array<ArrayBuffer>;
+  /** How many of them are ready, from the first on. */
+  filled: number;
   /** Seconds by which everything comes earlier than its time divided by the tempo. */
   early: number;
+  /** Kept when all of it is ready. */
+  done: Promise<void>;
 }
 
 function* pieces(sound: Float32Array, rate: number, tempo: number) {
@@ -38,11 +42,11 @@ function* pieces(sound: Float32Array, rate: number, tempo: number) {
   }
 }
 
-function joined(parts: Float32Array[], most: number): Float32Array<ArrayBuffer> {
-  const all = new Float32Array(most);
-  let at = 0;
-  for (const part of parts) for (let i = 0; i < part.length && at < most; i += 2) all[at++] = part[i] ?? 0;
-  return all;
+/** Puts one of two equal channels behind what is there; how much is there now. */
+function put(all: Float32Array, at: number, part: Float32Array): number {
+  let next = at;
+  for (let i = 0; i < part.length && next < all.length; i += 2) all[next++] = part[i] ?? 0;
+  return next;
 }
 
 const earliness: Record<string, number> = {};
@@ -59,7 +63,9 @@ function early(rate: number, tempo: number): number {
       sound[Math.round(click * rate) + i] = Math.sin(i * 0.15) * Math.exp((-i * 300) / rate);
     }
   }
-  const out = joined([...pieces(sound, rate, tempo)], Math.ceil((sound.length + rate) / tempo));
+  const out = new Float32Array(Math.ceil((sound.length + rate) / tempo));
+  let filled = 0;
+  for (const part of pieces(sound, rate, tempo)) filled = put(out, filled, part);
   const off = clicks.map((click) => {
     const expected = (click / tempo) * rate;
     let most = 0;
@@ -74,24 +80,34 @@ function early(rate: number, tempo: number): number {
   return (earliness[key] = inOrder[Math.floor(inOrder.length / 2)] ?? 0);
 }
 
+/** What a stretching may be told. */
+interface Turns {
+  /** Gives the page its turn. */
+  rest?: () => Promise<void>;
+  /** Asked at every turn; once nobody wants it any more the rest stays silent. */
+  isWanted?: () => boolean;
+}
+
 /**
- * Plays a sound slower or faster at the same pitch, in pieces so that the page goes on.
+ * Begins to make a sound slower or faster at the same pitch; what is ready can be played while the rest is worked out.
  *
  * @param tempo 0.5 for half as fast, to 1.3
- * @param rest gives the page its turn
  */
-export async function stretched(
-  sound: Float32Array,
-  rate: number,
-  tempo: number,
-  rest: () => Promise<void> = () => new Promise((done) => setTimeout(done, 0))
-): Promise<Stretched> {
-  const parts: Float32Array[] = [];
-  let done = 0;
-  for (const part of pieces(sound, rate, tempo)) {
-    parts.push(part);
-    done += FRAMES;
-    if (done % AT_ONCE === 0) await rest();
-  }
-  return { samples: joined(parts, Math.ceil((sound.length + rate) / tempo)), early: early(rate, tempo) };
+export function stretching(sound: Float32Array, rate: number, tempo: number, turns: Turns = {}): Stretching {
+  const { rest = () => new Promise<void>((done) => setTimeout(done, 0)), isWanted = () => true } = turns;
+  const samples = new Float32Array(Math.ceil((sound.length + rate) / tempo));
+  const begun: Stretching = { samples, filled: 0, early: early(rate, tempo), done: Promise.resolve() };
+  const work = async () => {
+    let done = 0;
+    for (const part of pieces(sound, rate, tempo)) {
+      begun.filled = put(samples, begun.filled, part);
+      done += FRAMES;
+      if (done % AT_ONCE !== 0) continue;
+      await rest();
+      if (!isWanted()) return;
+    }
+    begun.filled = samples.length;
+  };
+  begun.done = Promise.resolve().then(work);
+  return begun;
 }

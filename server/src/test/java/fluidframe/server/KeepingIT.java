@@ -20,7 +20,7 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** Backups, restores and files taken in, with a kill -9 in the midst of each; and the same from the command line. */
 class KeepingIT {
-    private static final int ROUNDS = Integer.getInteger("keeping.kills", 3);
+    private static final int ROUNDS = Integer.getInteger("keeping.kills", 2);
     private static final int SONGS = 300;
 
     @TempDir

@@ -1,20 +1,14 @@
 package fluidframe.bench.hearing;
 
 import fluidframe.core.music.analysis.Recording;
-import java.io.ByteArrayInputStream;
+import fluidframe.library.song.SongSound;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.ByteBuffer;
-import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import javax.sound.sampled.AudioFileFormat;
-import javax.sound.sampled.AudioFormat;
-import javax.sound.sampled.AudioInputStream;
-import javax.sound.sampled.AudioSystem;
 
 /** Another program that hears beats, given the same sound as a file: aubiotrack, from Debian's package aubio-tools. */
 final class OtherTracker {
@@ -27,7 +21,7 @@ final class OtherTracker {
         try {
             Path file = Files.createTempFile("hearing", ".wav");
             try {
-                write(recording, file);
+                Files.write(file, SongSound.wave(recording.samples()));
                 Process process = new ProcessBuilder(PROGRAM, "-i", file.toString())
                         .redirectError(ProcessBuilder.Redirect.DISCARD)
                         .start();
@@ -47,19 +41,6 @@ final class OtherTracker {
         } catch (IOException e) {
             if (e.getMessage().contains(PROGRAM)) return Optional.empty();
             throw new UncheckedIOException(e);
-        }
-    }
-
-    private static void write(Recording recording, Path file) throws IOException {
-        ByteBuffer bytes =
-                ByteBuffer.allocate(recording.samples().length * Short.BYTES).order(ByteOrder.LITTLE_ENDIAN);
-        for (float sample : recording.samples()) {
-            bytes.putShort((short) Math.round(Math.max(-1, Math.min(1, sample)) * Short.MAX_VALUE));
-        }
-        AudioFormat format = new AudioFormat(recording.rate(), Short.SIZE, 1, true, false);
-        try (AudioInputStream sound =
-                new AudioInputStream(new ByteArrayInputStream(bytes.array()), format, recording.samples().length)) {
-            AudioSystem.write(sound, AudioFileFormat.Type.WAVE, file.toFile());
         }
     }
 }

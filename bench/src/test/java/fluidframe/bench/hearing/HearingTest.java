@@ -10,18 +10,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** A few of what {@link HearingTable} hears all of: every metre, soft, noisy and uneven, with an introduction out of time. */
+/** A few of what {@link HearingTable} hears all of: every metre, noisy and uneven, with an introduction and a passage out of time. */
 class HearingTest {
     @ParameterizedTest
-    @CsvSource({
-        "WALTZ, 0.8, plain",
-        "TANGO, 1, change",
-        "FOXTROT, 1.2, soft",
-        "VIENNESE_WALTZ, 1, noise",
-        "SAMBA, 1, drift",
-        "JIVE, 1, free",
-        "RUMBA, 1, pause"
-    })
+    @CsvSource({"WALTZ, 0.8, noise", "TANGO, 1.2, change", "SAMBA, 1, drift", "JIVE, 1, free", "RUMBA, 1, pause"})
     void hearsBeatsTempoOnesAndParts(Dance dance, double pace, String manner) {
         Trial trial = new Trial(dance, pace, manner);
         Trial.Told told = trial.told(trial.played());

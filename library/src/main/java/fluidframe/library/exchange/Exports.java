@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import fluidframe.core.chart.Chart;
 import fluidframe.core.music.Song;
 import fluidframe.library.midi.SongMidi;
+import fluidframe.library.song.SongSound;
 import fluidframe.library.text.Format;
 import java.nio.charset.StandardCharsets;
 
@@ -17,6 +18,10 @@ public final class Exports {
     /** A song as a standard MIDI file. */
     public static final Export<Song> MIDI =
             Export.of("mid", "MIDI file", "audio/midi", (id, song) -> SongMidi.write(song));
+
+    /** A song as sound. */
+    public static final Export<Song> PLAYED =
+            Export.of("wav", "Played by the house band", "audio/wav", (id, song) -> SongSound.write(song));
 
     private Exports() {}
 

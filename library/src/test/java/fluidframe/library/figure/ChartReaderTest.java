@@ -29,6 +29,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class ChartReaderTest {
     private static final String WHISK = ShippedLibrary.text("waltz/whisk.yaml");
+    /** How many damaged files are made of each that is shipped; {@code -Dchart.damaged=500} makes more. */
+    private static final int FOR_EACH = Integer.getInteger("chart.damaged", 40);
 
     private static List<Problem> problems(String text) {
         ReadResult<Chart> result = ChartReader.read(text);
@@ -167,7 +169,7 @@ class ChartReaderTest {
         String letters = "abRL13/8&{}[]:,'\"\n #-*%@!|>\t~";
         for (String file : ShippedLibrary.files()) {
             String good = ShippedLibrary.text(file);
-            for (int i = 0; i < 120; i++) {
+            for (int i = 0; i < FOR_EACH; i++) {
                 StringBuilder text = new StringBuilder(good);
                 for (int edit = 0; edit <= random.nextInt(4); edit++) {
                     int at = random.nextInt(text.length());

@@ -147,7 +147,7 @@ public class StudioExports {
             case ROUTINE ->
                 List.of(Export.<Routine>of(
                         "mid", "MIDI file to practise with", "audio/midi", (id, routine) -> desk.midi(routine)));
-            case SONG -> List.of(Exports.MIDI);
+            case SONG -> List.of(Exports.MIDI, Exports.PLAYED);
             case LESSON -> List.of(this.<Lesson>calendar(found, StudioExports::lesson));
             case EVENT ->
                 ((EventTerms) found.value()).date().isPresent()

@@ -11,24 +11,18 @@ import fluidframe.core.music.analysis.BeatChange;
 import fluidframe.core.music.analysis.Recording;
 import fluidframe.library.shipped.Bands;
 import fluidframe.library.song.SongFormat;
+import fluidframe.library.song.SongSound;
 import fluidframe.server.access.OpenTo;
 import fluidframe.server.refusal.NotFoundException;
 import fluidframe.server.refusal.UnreadableException;
 import fluidframe.server.web.ApiDescription;
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.ShortBuffer;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
-import javax.sound.sampled.AudioFileFormat;
-import javax.sound.sampled.AudioFormat;
-import javax.sound.sampled.AudioInputStream;
-import javax.sound.sampled.AudioSystem;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
@@ -204,26 +198,12 @@ class RecordingController {
     /** A song played by the house band, as a WAV file, for whoever has no recording of it. */
     @PostMapping(value = "/played", produces = "audio/wav")
     ResponseEntity<byte[]> played(
-            @RequestParam String dance, @RequestBody @Schema(ref = ApiDescription.SONG) JsonNode document)
-            throws IOException {
+            @RequestParam String dance, @RequestBody @Schema(ref = ApiDescription.SONG) JsonNode document) {
         Band band = Bands.load().get(Dance.parse(dance));
         if (band == null) throw new NotFoundException("There is no band for \"" + dance + "\"");
         float[] samples = Rendering.of(band, read(document)).samples();
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType("audio/wav"))
-                .body(wave(samples));
-    }
-
-    private static byte[] wave(float[] samples) throws IOException {
-        ByteBuffer bytes = ByteBuffer.allocate(samples.length * 2).order(ByteOrder.LITTLE_ENDIAN);
-        for (float sample : samples)
-            bytes.putShort((short) Math.round(Math.max(-1, Math.min(1, sample)) * Short.MAX_VALUE));
-        AudioInputStream sound = new AudioInputStream(
-                new ByteArrayInputStream(bytes.array()),
-                new AudioFormat(Rendering.RATE, Short.SIZE, 1, true, false),
-                samples.length);
-        ByteArrayOutputStream wave = new ByteArrayOutputStream();
-        AudioSystem.write(sound, AudioFileFormat.Type.WAVE, wave);
-        return wave.toByteArray();
+                .body(SongSound.wave(samples));
     }
 }

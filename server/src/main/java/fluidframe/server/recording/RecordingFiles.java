@@ -7,13 +7,17 @@ import fluidframe.server.store.WholeFile;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.time.Instant;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.OptionalLong;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.springframework.beans.factory.ObjectProvider;
@@ -52,7 +56,7 @@ public class RecordingFiles {
      * @return by which it is found again
      * @throws IllegalArgumentException if no browser plays what ends so
      */
-    public String keep(String name, byte[] sound) {
+    public synchronized String keep(String name, byte[] sound) {
         String ending = name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
         if (!KINDS.containsKey(ending)) {
             throw new IllegalArgumentException(
@@ -61,7 +65,8 @@ public class RecordingFiles {
         }
         if (sound.length == 0) throw new IllegalArgumentException("\"" + name + "\" is empty");
         String file = HexFormat.of().formatHex(sha256(sound)) + "." + ending;
-        if (!Files.exists(folder.resolve(file))) write(file, sound);
+        if (Files.exists(folder.resolve(file))) touch(folder.resolve(file));
+        else write(file, sound);
         return file;
     }
 
@@ -109,11 +114,29 @@ public class RecordingFiles {
         }
     }
 
-    /** Deletes a sound with what was heard in it. */
-    void delete(String file) {
+    /** One that comes again is as new as one that comes for the first time. */
+    private static void touch(Path file) {
         try {
-            Files.deleteIfExists(folder.resolve(file + STRENGTHS));
-            Files.deleteIfExists(folder.resolve(file));
+            Files.setLastModifiedTime(file, FileTime.from(Instant.now()));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /**
+     * Deletes a sound with what was heard in it, unless it came, or came again, later than this.
+     *
+     * @return how many bytes it had; empty if it stays, or was gone
+     */
+    synchronized OptionalLong deleteIfBefore(Path file, Instant then) {
+        try {
+            if (Files.getLastModifiedTime(file).toInstant().isAfter(then)) return OptionalLong.empty();
+            long bytes = Files.size(file);
+            Files.deleteIfExists(file.resolveSibling(file.getFileName() + STRENGTHS));
+            Files.delete(file);
+            return OptionalLong.of(bytes);
+        } catch (NoSuchFileException e) {
+            return OptionalLong.empty();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -13,6 +13,7 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalLong;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.regex.Matcher;
@@ -128,21 +129,11 @@ class Sounds {
         // Looked up after the folder: a song saved meanwhile names its sound by now.
         Set<String> named = named().all();
         for (Path file : there) {
-            if (named.contains(file.getFileName().toString()) || isNew(file)) continue;
-            bytes += size(file);
-            files.delete(file.getFileName().toString());
-            cleared++;
+            if (named.contains(file.getFileName().toString())) continue;
+            OptionalLong gone = files.deleteIfBefore(file, clock.instant().minus(NEW));
+            bytes += gone.orElse(0);
+            if (gone.isPresent()) cleared++;
         }
         return new SoundsView.Cleared(cleared, bytes);
-    }
-
-    private boolean isNew(Path file) {
-        try {
-            return Files.getLastModifiedTime(file)
-                    .toInstant()
-                    .isAfter(clock.instant().minus(NEW));
-        } catch (IOException e) {
-            return true;
-        }
     }
 }

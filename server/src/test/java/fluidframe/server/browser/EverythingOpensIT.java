@@ -13,16 +13,21 @@ import org.junit.jupiter.api.Test;
 
 /** Whatever the server has opens, and nothing is written to the console. */
 class EverythingOpensIT extends OpeningTest {
+    /** Of the shipped figures without variants one in so many is opened; {@code -Dopens.every=1} opens all. */
+    private static final int EVERY = Integer.getInteger("opens.every", 4);
+
     @Test
-    void everyShippedFigureInEveryVariant() throws IOException {
+    void shippedFiguresInEveryVariant() throws IOException {
         listen(true);
         int variants = 0;
         List<JsonNode> figures = new ArrayList<>();
         get("/api/figures?dance=all").forEach(figures::add);
         opens("/figures");
-        for (JsonNode figure : figures) {
+        for (int nth = 0; nth < figures.size(); nth++) {
+            JsonNode figure = figures.get(nth);
             String id = figure.get("id").asText();
             JsonNode own = get("/api/figures/" + id).at("/document/variants");
+            if (own.isEmpty() && nth % EVERY != 0) continue;
             goesOnTo("/figures/" + id);
             assertThat(heading()).hasText(figure.get("name").asText());
             for (JsonNode variant : own) {

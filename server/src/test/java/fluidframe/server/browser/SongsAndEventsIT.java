@@ -39,7 +39,7 @@ class SongsAndEventsIT extends BrowserTest {
     @Test
     void saysWhatIsWrongWithAFileThatIsNoMidi() {
         go("/songs");
-        page.getByLabel("or read a MIDI file")
+        page.getByLabel("or take in a recording")
                 .setInputFiles(new FilePayload("notes.mid", "audio/midi", "words".getBytes(StandardCharsets.UTF_8)));
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("standard MIDI file");
     }

@@ -87,6 +87,8 @@ class SoundsApiTest extends ApiCalls {
         String binned = old(2);
         String before = old(3);
         String fresh = files.keep("new.wav", new byte[] {9, 9, 9, 9});
+        String again = old(4);
+        files.keep("again.wav", Files.readAllBytes(files.folder().resolve(again)));
         String gone = call(201, post("/api/songs"), songTo(binned)).get("id").asText();
         call(204, delete("/api/songs/" + gone), null);
         JsonNode song = call(201, post("/api/songs"), songTo(before));
@@ -107,7 +109,7 @@ class SoundsApiTest extends ApiCalls {
         assertThat(cleared.get("bytes").asLong()).isEqualTo(5);
         assertThat(files.folder().resolve(unused)).doesNotExist();
         assertThat(files.folder().resolve(unused + ".heard")).doesNotExist();
-        assertThat(List.of(binned, before, fresh))
+        assertThat(List.of(binned, before, fresh, again))
                 .allSatisfy(file -> assertThat(files.folder().resolve(file)).exists());
     }
 
