@@ -14,7 +14,7 @@ import java.util.function.ToDoubleFunction;
  */
 public final class HearingTable {
     private static final String ROW =
-            "%-8s of %3d: beats %5.1f %% (%4.1f %% too many), tempo %5.1f %%, ones %5.1f %%, borders %5.1f %%, dance among three %5.1f %%%s%n";
+            "%-8s of %3d: beats %5.1f %% (%4.1f %% too many, %4.1f ms off), tempo %5.1f %%, ones %5.1f %%, borders %5.1f %%, dance among three %5.1f %%%s%n";
 
     private final Map<String, List<Trial.Told>> own = new LinkedHashMap<>();
     private final Map<String, List<Trial.Beats>> others = new LinkedHashMap<>();
@@ -67,6 +67,7 @@ public final class HearingTable {
                 told.size(),
                 share(told, Trial.Told::beats),
                 share(told, Trial.Told::extra),
+                share(told, Trial.Told::off) / 100,
                 share(told, each -> each.tempo() ? 1 : 0),
                 share(told, each -> each.one() ? 1 : 0),
                 share(told, Trial.Told::borders),

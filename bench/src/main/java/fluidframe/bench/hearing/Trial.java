@@ -57,8 +57,9 @@ record Trial(Dance dance, double pace, String manner) {
      *
      * @param beats the share of those played that were heard within 50 ms
      * @param extra the share of those heard, from the first played to the last, that were not played
+     * @param off by how many milliseconds, in the mean, those that were heard are off
      */
-    record Told(double beats, double extra, boolean tempo, boolean one, double borders, boolean dance) {}
+    record Told(double beats, double extra, double off, boolean tempo, boolean one, double borders, boolean dance) {}
 
     /** What any program that hears beats can be asked: the share of beats met, of those heard too many, and the tempo. */
     record Beats(double met, double extra, boolean tempo) {}
@@ -132,6 +133,19 @@ record Trial(Dance dance, double pace, String manner) {
         return near / (double) some.size();
     }
 
+    /** By how many milliseconds, in the mean, beats that are near one that was played are off. */
+    private static double off(List<Double> played, List<Double> heard) {
+        return 1000
+                * played.stream()
+                        .mapToDouble(beat -> heard.stream()
+                                .mapToDouble(own -> Math.abs(own - beat))
+                                .min()
+                                .orElse(1))
+                        .filter(off -> off <= NEAR_SECONDS)
+                        .average()
+                        .orElse(0);
+    }
+
     /** Beats a minute by the middle distance between two. */
     private static double tempoOf(List<Double> beats) {
         if (beats.size() < 2) return 0;
@@ -196,6 +210,7 @@ record Trial(Dance dance, double pace, String manner) {
         return new Told(
                 beats.met(),
                 beats.extra(),
+                off(played.beats(), heard.beats()),
                 isTempo(heard.barsPerMinute()),
                 isOne(played, heard),
                 borders(played, hearing),

@@ -19,6 +19,7 @@ class HearingTest {
         Trial.Told told = trial.told(trial.played());
         assertThat(told.beats()).isGreaterThanOrEqualTo(0.95);
         assertThat(told.extra()).isLessThanOrEqualTo(0.05);
+        assertThat(told.off()).isLessThan(10);
         assertThat(told.tempo()).isTrue();
         assertThat(told.one()).isTrue();
         assertThat(told.borders()).isGreaterThanOrEqualTo(0.5);
