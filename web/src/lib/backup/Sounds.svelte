@@ -1,7 +1,7 @@
 <script lang="ts">
   import { Attempt } from '$lib/api/attempt.svelte';
   import { api, need, type Schemas } from '$lib/api/client';
-  import { ACCEPTED, keep } from '$lib/song/recording/taking';
+  import { ACCEPTED, keep, MOST_BYTES } from '$lib/song/recording/taking';
   import Button from '$lib/ui/Button.svelte';
   import Failed from '$lib/ui/Failed.svelte';
   import { size } from './words';
@@ -39,6 +39,8 @@
       try {
         for (const [nth, file] of files.entries()) {
           busy = `Bringing ${nth + 1} of ${files.length} …`;
+          // Larger than any that was ever kept.
+          if (file.size > MOST_BYTES) continue;
           const contents = await hash(file);
           const wanted = all?.missing.find((sound) => sound.file.startsWith(contents));
           if (!wanted) continue;

@@ -38,6 +38,8 @@ public final class SongMidi {
     private static final int LOUD = 100;
     private static final double MICROSECONDS_A_MINUTE = 60_000_000.0;
     private static final double MICROSECONDS_A_SECOND = 1_000_000.0;
+    /** A tempo has three bytes: a beat that is held for longer than 16 seconds is made up for by those after it. */
+    private static final int SLOWEST_BEAT = 0xFFFFFF;
 
     private final Song song;
     private final Track track;
@@ -89,7 +91,7 @@ public final class SongMidi {
         for (int beat = 0; beat < song.bars() * song.beatsPerBar(); beat++) {
             double after = song.seconds((beat + 1.0) / song.beatsPerBar());
             // What is rounded off one beat is made up for by the next.
-            double microseconds = Math.round((after - before) * MICROSECONDS_A_SECOND);
+            double microseconds = Math.min(SLOWEST_BEAT, Math.round((after - before) * MICROSECONDS_A_SECOND));
             tempo((long) beat * TICKS, microseconds);
             before += microseconds / MICROSECONDS_A_SECOND;
         }

@@ -236,4 +236,23 @@ class MidiTest {
         assertThat(again.tempos()).isEqualTo(tempos);
         assertThat(again.sections()).isEqualTo(sections);
     }
+
+    /** Half a minute without a beat: longer than a tempo of a file can be. */
+    @Test
+    void aBeatThatIsHeldForLongerThanAFileCanSayIsReadAgain() throws Exception {
+        List<Double> beats = new ArrayList<>();
+        for (int beat = 0; beat < 24; beat++) beats.add(1 + beat * 0.5 + (beat > 11 ? 33.554432 : 0));
+        Song song = new Song(
+                "Held",
+                3,
+                8,
+                List.of(new Song.Section("Verse", 8, Song.Kind.DANCE)),
+                List.of(new Song.TempoMark(1, 40)),
+                List.of(),
+                Optional.of(new Recorded("x.wav", 60, beats, 0)));
+        Song again = MidiSong.read("x", SongMidi.write(song)).song();
+        assertThat(again.bars()).isEqualTo(8);
+        assertThat(again.tempos())
+                .allSatisfy(mark -> assertThat(mark.barsPerMinute()).isPositive());
+    }
 }

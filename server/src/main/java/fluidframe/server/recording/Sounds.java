@@ -3,8 +3,10 @@ package fluidframe.server.recording;
 import fluidframe.server.recording.SoundsView.NamedSong;
 import fluidframe.server.recording.SoundsView.Sound;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
@@ -114,9 +116,14 @@ class Sounds {
             // Sounds are pressed already.
             zip.setLevel(0);
             for (Path file : files.all()) {
-                zip.putNextEntry(new ZipEntry("recordings/" + file.getFileName()));
-                Files.copy(file, zip);
-                zip.closeEntry();
+                try (InputStream sound = Files.newInputStream(file)) {
+                    zip.putNextEntry(new ZipEntry("recordings/" + file.getFileName()));
+                    sound.transferTo(zip);
+                    zip.closeEntry();
+                } catch (NoSuchFileException e) {
+                    // Cleared away since the folder was read.
+                    continue;
+                }
             }
         }
     }

@@ -113,9 +113,8 @@ class SoundsApiTest extends ApiCalls {
                 .allSatisfy(file -> assertThat(files.folder().resolve(file)).exists());
     }
 
-    @Test
-    void allOfThemAreTakenAwayAsTheyLie() throws Exception {
-        String file = old(7);
+    /** The names of all that a copy holds, each named after what is in it. */
+    private List<String> takenAwayWhole() throws Exception {
         byte[] zip =
                 mvc.perform(get("/api/sounds/file")).andReturn().getResponse().getContentAsByteArray();
         List<String> names = new ArrayList<>();
@@ -127,6 +126,13 @@ class SoundsApiTest extends ApiCalls {
                 names.add(entry.getName());
             }
         }
+        return names;
+    }
+
+    @Test
+    void allOfThemAreTakenAwayAsTheyLie() throws Exception {
+        String file = old(7);
+        List<String> names = takenAwayWhole();
         assertThat(names)
                 .contains("recordings/" + file)
                 .hasSize(sounds().get("sounds").size());
@@ -154,5 +160,32 @@ class SoundsApiTest extends ApiCalls {
                 .allSatisfy(file -> assertThat(files.folder().resolve(file)).exists());
         assertThat(sounds.subList(12, 24))
                 .allSatisfy(file -> assertThat(files.folder().resolve(file)).doesNotExist());
+    }
+
+    /** What comes again while others clear and copy is there once it has been taken in, and no copy has half of one. */
+    @Test
+    void aSoundThatComesAgainWhileOthersClearStays() throws Exception {
+        List<String> sounds = new ArrayList<>();
+        for (int i = 0; i < 40; i++) sounds.add(old(3000 + i));
+        List<CompletableFuture<Void>> works = new ArrayList<>();
+        for (int worker = 0; worker < 4; worker++) {
+            works.add(CompletableFuture.runAsync(() -> {
+                try {
+                    call(200, delete("/api/sounds/unused"), null);
+                    takenAwayWhole();
+                } catch (Exception e) {
+                    throw new IllegalStateException(e);
+                }
+            }));
+        }
+        List<String> again = new ArrayList<>();
+        for (int i = 0; i < 40; i++) {
+            int seed = 3000 + i;
+            again.add(files.keep("again.wav", new byte[] {1, 2, 3, (byte) seed, (byte) (seed >> 8)}));
+        }
+        for (CompletableFuture<Void> work : works) work.join();
+        assertThat(again).isEqualTo(sounds);
+        assertThat(again)
+                .allSatisfy(file -> assertThat(files.folder().resolve(file)).exists());
     }
 }

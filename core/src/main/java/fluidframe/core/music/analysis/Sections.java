@@ -73,7 +73,8 @@ final class Sections {
                 }
                 if (at < bar) parts.add(new Song.Section(section.name(), bar - at, section.kind()));
             }
-            return new Found(parts, sure);
+            // Better unnamed than no song at all.
+            return parts.size() > MOST_BORDERS + 1 ? this : new Found(parts, sure);
         }
     }
 
