@@ -22,7 +22,7 @@ class HearingTest {
         assertThat(told.off()).isLessThan(10);
         assertThat(told.tempo()).isTrue();
         assertThat(told.one()).isTrue();
-        assertThat(told.borders()).isGreaterThanOrEqualTo(0.5);
+        assertThat(told.borders()).isGreaterThanOrEqualTo(0.75);
         assertThat(told.dance()).isTrue();
     }
 
