@@ -1,7 +1,7 @@
 <script lang="ts">
   import { Attempt } from '$lib/api/attempt.svelte';
   import { api, need, type Schemas } from '$lib/api/client';
-  import { ACCEPTED, keep, MOST_BYTES } from '$lib/song/recording/taking';
+  import { ACCEPTED, bringBack } from '$lib/song/recording/taking';
   import Button from '$lib/ui/Button.svelte';
   import Failed from '$lib/ui/Failed.svelte';
   import { size } from './words';
@@ -27,11 +27,6 @@
     }
   };
 
-  const hash = async (file: File) => {
-    const bytes = new Uint8Array(await crypto.subtle.digest('SHA-256', await file.arrayBuffer()));
-    return Array.from(bytes, (byte) => byte.toString(16).padStart(2, '0')).join('');
-  };
-
   /** Only what is missing is kept, told by what is in a file. */
   const bring = (files: File[]) =>
     doing('Bringing …', async () => {
@@ -39,13 +34,7 @@
       try {
         for (const [nth, file] of files.entries()) {
           busy = `Bringing ${nth + 1} of ${files.length} …`;
-          // Larger than any that was ever kept.
-          if (file.size > MOST_BYTES) continue;
-          const contents = await hash(file);
-          const wanted = all?.missing.find((sound) => sound.file.startsWith(contents));
-          if (!wanted) continue;
-          await keep(new File([file], wanted.file));
-          found += 1;
+          if (await bringBack(file, all?.missing.map((sound) => sound.file) ?? [])) found += 1;
         }
       } finally {
         await load();

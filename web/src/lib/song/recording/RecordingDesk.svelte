@@ -10,7 +10,7 @@
   import CutList from './CutList.svelte';
   import DancesHeard from './DancesHeard.svelte';
   import { nearestBeat, placeOf } from './peaks';
-  import { ACCEPTED, keep, soundOf } from './taking';
+  import { ACCEPTED, bringBack, soundOf } from './taking';
   import WaveDetail from './WaveDetail.svelte';
   import WaveOverview from './WaveOverview.svelte';
 
@@ -171,8 +171,7 @@
     attempt.run(async () => {
       const file = files?.[0];
       if (!file || !recording) return;
-      const kept = await keep(file);
-      if (kept !== recording.file) {
+      if (!(await bringBack(file, [recording.file]))) {
         throw new Refusal(
           0,
           `“${file.name}” is another recording than the one of this song, so its beats would not fit. To begin a song from it, take it in under Songs.`

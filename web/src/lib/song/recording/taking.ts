@@ -84,6 +84,25 @@ export async function keep(file: File): Promise<string> {
   return kept.file;
 }
 
+async function hash(file: File): Promise<string> {
+  const bytes = new Uint8Array(await crypto.subtle.digest('SHA-256', await file.arrayBuffer()));
+  return Array.from(bytes, (byte) => byte.toString(16).padStart(2, '0')).join('');
+}
+
+/**
+ * Keeps a sound that is missing, told by what is in it, whatever its file is called.
+ *
+ * @param missing by which sounds are found
+ * @returns which of them it is; nothing, and nothing kept, where it is none
+ */
+export async function bringBack(file: File, missing: readonly string[]): Promise<string | undefined> {
+  if (file.size > MOST_BYTES) return undefined;
+  const contents = await hash(file);
+  const wanted = missing.find((sound) => sound.startsWith(contents));
+  if (wanted) await keep(new File([file], wanted));
+  return wanted;
+}
+
 export interface Listening {
   /** By which the sound is kept. */
   file: string;
